@@ -6,7 +6,7 @@ import type { CareRecord } from '#core/shade/care'
 import type { WearableId } from '#core/ids/wearable-ids'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
-import type { FlowFoundWith, HallDucts } from '#core/ventilation/hall-ducts'
+import type { HallDucts } from '#core/ventilation/hall-ducts'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 
@@ -92,10 +92,10 @@ export const HALL_AIR: Readonly<Record<string, HallAir>> = {
 /** A branch of the gate hall's ducts with the arm of a bay at its end. */
 const branch = (bay: string, lengthM: number, diameterM = 0.2) =>
   ({ id: `to bay ${bay}`, into: 'main', lengthM, diameterM, wall: 'galvanised', lossCoefficient: 2.3 }) as const
-const hung = (bay: string, foundWith: FlowFoundWith) =>
-  ({ bayId: `bay-${bay}`, ductId: `to bay ${bay}`, entry: 'flanged-end', foundWith }) as const
+const hung = (bay: string) =>
+  ({ bayId: `bay-${bay}`, ductId: `to bay ${bay}`, entry: 'flanged-end', foundWith: 'all-open' }) as const
 
-/** One fan draws at five arms of the gate hall; that of bay 4 was put up last and measured with the others shut. */
+/** One fan draws at five arms of the gate hall, which were measured with every damper open. */
 export const HALL_DUCTS: Readonly<Record<string, HallDucts>> = {
   'gate-hall': {
     fan: [
@@ -107,7 +107,7 @@ export const HALL_DUCTS: Readonly<Record<string, HallDucts>> = {
       { id: 'main', into: null, lengthM: 10, diameterM: 0.4, wall: 'galvanised', lossCoefficient: 0.8 },
       branch('1', 9, 0.18), branch('3', 6), branch('4', 4), branch('5', 7), branch('7', 12),
     ],
-    hoods: [hung('1', 'all-open'), hung('3', 'all-open'), hung('4', 'own-open'), hung('5', 'all-open'), hung('7', 'all-open')],
+    hoods: [hung('1'), hung('3'), hung('4'), hung('5'), hung('7')],
   },
 }
 

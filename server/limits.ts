@@ -10,7 +10,7 @@ const A_MINUTE: readonly (readonly [prefix: string, times: number])[] = [
   ['/api/v1/assess/spark-reach', 300],
   ['/api/v1/assess/hot-work', 300],
   // A class is planned for seconds, one after the other.
-  ['/api/v1/assess/plan', 12],
+  ['/api/v1/assess/plan', 6],
   ['/api/v1/assess/ducts', 300],
   ['/api/v1/assess/calibration', 300],
   ['/api/v1/assess/exposure-statistics', 600],

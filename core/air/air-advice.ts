@@ -11,6 +11,7 @@ import { hoodAtWork, needsPosition } from './bay-air'
 import { insideMask, tooMuch } from './inside-mask'
 import { judgedDay } from './judged-day'
 import type { HallQuestion } from './hall-prediction'
+import { predictHall } from './hall-prediction'
 import type { DayQuestion } from './person-day'
 import type { WhatIf } from './what-if'
 import { tryOut } from './what-if'
@@ -49,6 +50,8 @@ function candidates(question: HallQuestion, bayId: string): readonly { readonly 
   const bay = question.bays.find(other => other.bayId === bayId)
   if (!bay?.job) return []
   const { job, extraction, position } = bay
+  // It stands well where it draws with what the other dampers leave it.
+  const ducted = predictHall(question).bay(bayId)?.ducted
   const tried: { kind: AdviceKind, change: WhatIf }[] = []
   if (job.coating !== undefined && job.coating !== 'none') {
     const stripMm = widthToStripMm({ ...job, coating: job.coating, currentA: highestCurrentA(job) })
@@ -63,7 +66,7 @@ function candidates(question: HallQuestion, bayId: string): readonly { readonly 
   }
   if (extraction && needsPosition(extraction.kind)) {
     for (const placement of extraction.kind === 'arm' ? ['beside', 'above'] as const : [position?.placement ?? 'beside'] as const) {
-      const at = hoodAtWork(extraction, { placement, distanceM: 0.3 })
+      const at = hoodAtWork(extraction, { placement, distanceM: 0.3 }, ducted?.flowM3PerS)
       const window
         = at
           && captureWindow({

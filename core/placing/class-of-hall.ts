@@ -5,6 +5,7 @@ import { personIn, trainingOver } from '../clearance/person-around'
 import type { Welder } from '../clearance/person-around'
 import type { MaskWorn } from '../exposure/day-air'
 import { postureOf } from '../exposure/hall-doubt'
+import type { ArcWork } from '../exposure/hall-shift'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
@@ -76,12 +77,15 @@ export function classOfHall(standing: SiteStanding, asked: HallClass): ClassOfHa
   if (bays.length === 0 || asked.personIds.length === 0)
     return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
   const besides = predicted.bayIds
-    .filter(bayId => !jobs.has(bayId))
-    .flatMap(bayId => predicted.hallBayAt(bayId) ?? [])
+    .flatMap((bayId) => {
+      const around = predicted.hallBayAt(bayId)
+      // Of a bay of the class what burns before it is in the air still; from then on it burns as it is planned.
+      return around ? [jobs.has(bayId) ? { ...around, work: before(around.work, periods[0]!.fromMin) } : around] : []
+    })
     .filter(({ work }) => work.length > 0)
-  const before = asked.personIds.filter(id => Object.values(stations).some(({ earlierJobs }) =>
+  const welded = asked.personIds.filter(id => Object.values(stations).some(({ earlierJobs }) =>
     earlierJobs.some(one => one.personId === id && stands(one.validUntil, standing.now))))
-  if (before.length > 0) findings.push(finding('caution', 'class.worked-before', { people: before, count: before.length }))
+  if (welded.length > 0) findings.push(finding('caution', 'class.worked-before', { people: welded, count: welded.length }))
   const everybody = asked.personIds.map(id => classPerson(id, jobs, standing))
   // Who may weld nowhere here looks on: they are named, and what the others get is shared out among those who may.
   const people = everybody.filter(({ bayIds }) => bayIds?.length !== 0)
@@ -104,6 +108,10 @@ export function classOfHall(standing: SiteStanding, asked: HallClass): ClassOfHa
     },
   }
 }
+
+/** The part of a day's work that is over by a minute. */
+const before = (work: readonly ArcWork[], minute: number): readonly ArcWork[] =>
+  work.flatMap(one => one.fromMin < minute ? [{ ...one, toMin: Math.min(one.toMin, minute) }] : [])
 
 /** A bay as it is fitted and set; null where its job, its fume or its hood is not known. */
 function classBay(bayId: string, job: Job, predicted: HallPrediction): ClassBay | null {

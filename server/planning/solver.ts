@@ -34,17 +34,19 @@ function read({ Status, Columns }: Answered): Solved | null {
   return { values, isProven: Status === 'Optimal' }
 }
 
-/** One plan after the other: whoever asks for many does not take every core. */
-let before: Promise<unknown> = Promise.resolve()
+/** Who asks: the shop waits for nobody who asks from outside. */
+type Lane = 'shop' | 'outside'
+/** One plan after the other in each lane: whoever asks for many does not take every core. */
+const before: Record<Lane, Promise<unknown>> = { shop: Promise.resolve(), outside: Promise.resolve() }
 
 /**
  * Lends a solver of mixed-integer problems for as long as something is planned.
  *
  * @throws Error where the solver breaks
  */
-export function withSolver<Answer>(plan: (solver: Solver) => Promise<Answer>): Promise<Answer> {
-  const turn = before.then(() => lend(plan))
-  before = turn.catch(() => null)
+export function withSolver<Answer>(lane: Lane, plan: (solver: Solver) => Promise<Answer>): Promise<Answer> {
+  const turn = before[lane].then(() => lend(plan))
+  before[lane] = turn.catch(() => null)
   return turn
 }
 
@@ -52,13 +54,17 @@ async function lend<Answer>(plan: (solver: Solver) => Promise<Answer>): Promise<
   const highs = createRequire(import.meta.url).resolve('highs')
   const worker = new Worker(BESIDE, { eval: true, workerData: { highs } })
   const solver: Solver = (text, seconds) => new Promise((resolve, reject) => {
+    // One that ends without a word would leave everybody after it waiting.
+    const ended = (): void => reject(new Error('the solver ended before it answered'))
     const told = (answer: Told): void => {
       worker.off('error', reject)
+      worker.off('exit', ended)
       if ('failed' in answer) reject(new Error(`the solver broke: ${answer.failed}`))
       else resolve(read(answer.answered))
     }
     worker.once('message', told)
     worker.once('error', reject)
+    worker.once('exit', ended)
     worker.postMessage({ text, seconds })
   })
   try {

@@ -5,6 +5,7 @@ let served: Served
 test.beforeAll(async () => {
   served = await serve()
 })
+test.afterAll(() => served.stop())
 
 test('a class is planned so that nobody comes over, and goes to its bays part by part', async ({ page }) => {
   await signIn(page, served, 'maren', '/class-plan')

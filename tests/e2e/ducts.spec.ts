@@ -5,6 +5,7 @@ let served: Served
 test.beforeAll(async () => {
   served = await serve()
 })
+test.afterAll(() => served.stop())
 
 test('a hood that was measured with the others shut draws less beside them, in the hall and at its bay', async ({ page }) => {
   await signIn(page, served, 'oskar')

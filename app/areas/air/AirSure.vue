@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { AirDoubt, LimitChance, AirInputId } from '#core/air/air-doubt'
+import type { LeastChange } from '#core/air/least-change'
 import type { Driver } from '#core/chance/drivers'
 import { airPages } from '~/words/air'
 import type { DoubtQuestion } from './useAirDoubt'
@@ -10,7 +11,7 @@ const says = airPages.sure
 /** How sure the answer is: everything that is not known drawn many times over, and which of it matters most. */
 const { question, actionFraction } = defineProps<{ question: DoubtQuestion | null, actionFraction: number }>()
 const q = useQuantities()
-const { doubt, share, isLeft, begin, leave } = useAirDoubt(() => question)
+const { doubt, least, share, isLeft, begin, leave } = useAirDoubt(() => question)
 
 /** Rounded down: nobody is told more than is so, and draws never make a thing certain. */
 const percent = (chance: number): string => chance > 0.99 ? says.nearlyAlways : `${Math.floor(chance * 100)}\u00a0%`
@@ -51,6 +52,18 @@ const barOf = ({ fraction: { low, mid, high } }: LimitChance) => ({
   left: `${at(low)}%`, width: `${Math.max(1, at(high) - at(low))}%`, mid: `${at(mid)}%`,
 })
 const tintOf = ({ fraction: { high } }: LimitChance): string => high > 1 ? 'over' : high > actionFraction ? 'near' : 'under'
+/** As an order to somebody who can carry it out. */
+function leastWords({ kind, change }: LeastChange): string {
+  const { strippedWidthMm = 0, distanceM = 0, flowM3PerS = 0, supplyM3PerS = 0, arcMinPerH = 0, othersShare = 0 } = change
+  switch (kind) {
+    case 'strip': return says.stripAtLeast(q.value.strip(strippedWidthMm))
+    case 'distance': return says.hoodWithin(q.value.reach(distanceM))
+    case 'flow': return says.drawAtLeast(q.value.airFlow(flowM3PerS))
+    case 'supply': return says.blowInAtLeast(q.value.airFlow(supplyM3PerS))
+    case 'arc': return says.burnAtMost(q.value.minutes(arcMinPerH))
+    case 'others': return says.othersAtMost(Math.floor(othersShare * 100))
+  }
+}
 const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
 </script>
 
@@ -82,6 +95,15 @@ const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
       <p class="reading soft">
         {{ says.barsRunFrom }}
       </p>
+      <template v-if="least.length > 0">
+        <h4>{{ says.theLeast }}</h4>
+        <ul class="least">
+          <li v-for="one in least" :key="one.kind">
+            <span><b>{{ leastWords(one) }}</b></span>
+            <span class="figures print">{{ q.part(one.fractionAfter) }}</span>
+          </li>
+        </ul>
+      </template>
       <dl v-if="drivers.length > 1" class="drivers">
         <template v-for="{ input, share: part } in drivers" :key="input">
           <dt class="print">

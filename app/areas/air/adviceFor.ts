@@ -9,7 +9,7 @@ const HOUR_MS = 3_600_000
 
 /** The same as long as nothing changed that the air of a bay hangs on: a shop tells of much else. What lapses does so on the hour. */
 export function airKey({ surveys, wearers, sheets, rules, now }: AirFacts, { hall, bayId, elsewhere }: DayQuestion): string {
-  const halls = [hall, ...elsewhere.halls].map(of => [of.hall, of.bays])
+  const halls = [hall, ...elsewhere.halls].map(of => [of.hall, of.ducts, of.bays])
   return JSON.stringify([bayId, halls, elsewhere.unknown, surveys, wearers, sheets, rules, Math.floor(msOf(now) / HOUR_MS)])
 }
 

@@ -2,6 +2,8 @@ import { airDoubt } from '#core/air/air-doubt'
 import type { AirDoubt } from '#core/air/air-doubt'
 import { dayQuestion } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
+import { leastChanges } from '#core/air/least-change'
+import type { LeastChange } from '#core/air/least-change'
 import { tryOut } from '#core/air/what-if'
 import type { WhatIf } from '#core/air/what-if'
 
@@ -14,16 +16,20 @@ export interface DoubtAsked {
   readonly draws: number
   readonly seed: number
 }
-/** How far it has come, 0 to 1, and at last the answer; null where the air cannot be said. */
-export type DoubtTold = { readonly id: number } & ({ readonly share: number } | { readonly doubt: AirDoubt | null })
+/** How far it has come, 0 to 1, and at last the answer, null where the air cannot be said, with the least that keeps them under. */
+export type DoubtTold = { readonly id: number } & (
+  | { readonly share: number }
+  | { readonly doubt: AirDoubt | null, readonly least: readonly LeastChange[] }
+)
 
 self.addEventListener('message', ({ data: { id, facts, bayId, change, draws, seed } }: MessageEvent<DoubtAsked>) => {
   const tell = (told: DoubtTold): void => self.postMessage(told)
   const question = dayQuestion(facts, bayId)
-  if (!question) return tell({ id, doubt: null })
-  const work = airDoubt({ ...question, hall: tryOut(question.hall, bayId, change) }, facts.rules, { draws, seed })
+  if (!question) return tell({ id, doubt: null, least: [] })
+  const tried = { ...question, hall: tryOut(question.hall, bayId, change) }
+  const work = airDoubt(tried, facts.rules, { draws, seed })
   for (let step = work.next(); ; step = work.next()) {
-    if (step.done) return tell({ id, doubt: step.value })
+    if (step.done) return tell({ id, doubt: step.value, least: leastChanges(tried, facts.rules) })
     tell({ id, share: step.value })
   }
 })

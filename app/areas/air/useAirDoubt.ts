@@ -1,5 +1,6 @@
 import type { AirDoubt } from '#core/air/air-doubt'
 import type { AirFacts } from '#core/air/air-facts'
+import type { LeastChange } from '#core/air/least-change'
 import type { WhatIf } from '#core/air/what-if'
 import type { DoubtAsked, DoubtTold } from './air-doubt.worker'
 
@@ -17,11 +18,13 @@ const SEED = 1
 const RESTED_MS = 500
 
 /**
- * How sure the air of a bay is, worked out in a worker: how far it has come, then the answer. A new question ends the one before; `leave`
+ * How sure the air of a bay is, and the least that would keep whoever works there under, worked out in a worker: how far it has come, then
+ * the answer. A new question ends the one before; `leave`
  * ends it for good, until something else is asked.
  */
 export function useAirDoubt(asked: () => DoubtQuestion | null) {
   const doubt = shallowRef<AirDoubt | null>(null)
+  const least = shallowRef<readonly LeastChange[]>([])
   const share = ref<number | null>(null)
   const isLeft = ref(false)
   let worker: Worker | null = null
@@ -44,6 +47,7 @@ export function useAirDoubt(asked: () => DoubtQuestion | null) {
     isLeft.value = false
     const question = asked()
     doubt.value = null
+    least.value = []
     if (!question) return
     share.value = 0
     waiting = setTimeout(() => {
@@ -54,6 +58,7 @@ export function useAirDoubt(asked: () => DoubtQuestion | null) {
         if ('share' in data) share.value = data.share
         else {
           doubt.value = data.doubt
+          least.value = data.least
           end()
         }
       })
@@ -65,5 +70,5 @@ export function useAirDoubt(asked: () => DoubtQuestion | null) {
   }
   watch(() => asked()?.key, begin, { immediate: true })
   onScopeDispose(end)
-  return { doubt, share, isLeft, begin, leave }
+  return { doubt, least, share, isLeft, begin, leave }
 }

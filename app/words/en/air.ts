@@ -221,6 +221,13 @@ export const airPages = {
     middleAndHigh: (mid: Shown, high: Shown) => `${mid}, up to ${high}`,
     staysUnder: (percent: Shown) => `under the limit: ${percent}`,
     nearlyAlways: 'over 99 %',
+    theLeast: 'The least that keeps them under, each by itself',
+    stripAtLeast: (width: Shown) => `Strip at least ${width} on each side, both faces`,
+    hoodWithin: (reach: Shown) => `Put the hood within ${reach} of the arc`,
+    drawAtLeast: (flow: Shown) => `Draw at least ${flow} at the hood`,
+    blowInAtLeast: (flow: Shown) => `Blow in at least ${flow}`,
+    burnAtMost: (minutes: Shown) => `Burn at most ${minutes} of arc an hour`,
+    othersAtMost: (percent: Shown) => `Let at most ${percent} % of the other arcs of the hall burn`,
     barsRunFrom:
       'A bar runs from the 5th to the 95th percentile, with its middle; each step of the scale is ten times. '
       + 'Thick line: the limit; dashed: where this site acts. The model alone, without masks and samples. '

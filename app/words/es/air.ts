@@ -225,6 +225,13 @@ export const airPages: typeof English = {
     middleAndHigh: (mid, high) => `${mid}, hasta ${high}`,
     staysUnder: percent => `bajo el límite: ${percent}`,
     nearlyAlways: 'más de 99 %',
+    theLeast: 'Lo mínimo que los mantiene por debajo, cada cosa por sí sola',
+    stripAtLeast: width => `Limpie al menos ${width} a cada lado, por ambas caras`,
+    hoodWithin: reach => `Ponga la campana a no más de ${reach} del arco`,
+    drawAtLeast: flow => `Jale al menos ${flow} en la campana`,
+    blowInAtLeast: flow => `Meta al menos ${flow}`,
+    burnAtMost: minutes => `Encienda cuando mucho ${minutes} de arco por hora`,
+    othersAtMost: percent => `Deje arder cuando mucho ${percent} % de los otros arcos de la nave`,
     barsRunFrom:
       'Cada barra va del percentil 5 al 95, con su medio; cada paso es diez veces. '
       + 'Línea gruesa: el límite; cortada: donde actúa este sitio. Solo el modelo, sin respiradores ni muestras. '

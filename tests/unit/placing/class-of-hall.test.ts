@@ -36,7 +36,7 @@ const bayIdsOf = (found: ReturnType<typeof classOfHall>) => found.question?.bays
 
 describe('a class of the shop', () => {
   it('is planned at its bays, and given back by names and times', async () => {
-    const answer = await withSolver(solver => assessHallClass(standing(), ASKED, solver))
+    const answer = await withSolver('shop', solver => assessHallClass(standing(), ASKED, solver))
     expect(answer.periods).toEqual([{ startsAt: '13:00', endsAt: '14:00' }, { startsAt: '14:00', endsAt: '15:00' }])
     expect(answer.planned).toMatchObject({ isEnough: true })
     for (const { personId, bayId } of answer.planned!.plan!.placings) {
@@ -87,12 +87,22 @@ describe('a class of the shop', () => {
   it('counts what others burn in the hall meanwhile, and says who welded before', async () => {
     const beside = ready({ personId: 'other', job: { ...STICK, startsAt: '12:00', endsAt: '16:00', arcMinPerH: 40 } })
     const [alone, crowded] = await Promise.all([standing(), standing({ three: beside })].map(async (site) => {
-      const { planned } = await withSolver(solver => assessHallClass(site, ASKED, solver))
+      const { planned } = await withSolver('shop', solver => assessHallClass(site, ASKED, solver))
       return Math.max(...planned?.plan?.people.map(({ fraction }) => fraction) ?? [Infinity])
     }))
     expect(crowded).toBeGreaterThan(alone!)
     const earlierJobs = [{ job: STICK, from: NOW, until: NOW, validUntil: LATER, personId: 'p' }] as never
     expect(codesOf(classOfHall(standing({ three: ready({ personId: 'other', earlierJobs }) }), ASKED))).toContain('class.worked-before')
+  })
+  it('counts what burnt at its own bays before it, and not what would have burnt there instead', () => {
+    const besidesOf = (startsAt: string, endsAt: string) => {
+      const one = ready({ personId: null, job: { ...STICK, startsAt, endsAt } })
+      return classOfHall(standing({ one, two: ready({ job: null }) }), { ...ASKED, bayIds: ['one'] }).question!.besides!
+        .flatMap(({ work }) => work.map(({ fromMin, toMin }) => [timeOfDay(fromMin, 4), timeOfDay(toMin, 4)]))
+    }
+    expect(besidesOf('08:00', '12:00')).toEqual([['08:00', '12:00']])
+    expect(besidesOf('12:00', '14:00')).toEqual([['12:00', '13:00']])
+    expect(besidesOf('13:00', '15:00')).toEqual([])
   })
   it('takes every damper for open, whatever was seen', () => {
     const extractionCheck = { on: true, damperOpen: false, inPosition: true, draws: true, validUntil: LATER }

@@ -8,7 +8,7 @@ import type { PlannedClass, Solver } from '#core/placing/plan-class'
 import { withSolver } from '../../../server/planning/solver'
 import { bay, classOf } from './class-of-a-shop'
 
-const planned = (question: ClassQuestion): Promise<PlannedClass> => withSolver(solver => planClass(question, solver))
+const planned = (question: ClassQuestion): Promise<PlannedClass> => withSolver('shop', solver => planClass(question, solver))
 
 /** What no plan may ever do, whatever was asked. */
 function keepsRules({ people, bays, periods, atOnce, actionFraction, ...rest }: ClassQuestion, { plan }: PlannedClass): void {
@@ -142,7 +142,7 @@ describe('a class that is asked about from outside', () => {
     actionFraction: 1,
     daysAWeek: 5,
   })
-  const answered = (jobs: readonly object[]) => withSolver(solver => assessClass(asked(jobs), solver))
+  const answered = (jobs: readonly object[]) => withSolver('shop', solver => assessClass(asked(jobs), solver))
   it('is planned', async () => {
     const { planned: found, findings } = await answered([{}, {}])
     expect(found).toMatchObject({ isEnough: true })
@@ -158,7 +158,7 @@ describe('a class that is asked about from outside', () => {
     const { capture: _capture, ...bare } = question.bays[1]!
     const unplaced = { ...bare, hood: { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.3 } as const }
     const bays = what.includes('hood') ? [question.bays[0]!, unplaced] : question.bays
-    const { planned: found, findings } = await withSolver(solver => assessClass({ ...question, bays }, solver))
+    const { planned: found, findings } = await withSolver('shop', solver => assessClass({ ...question, bays }, solver))
     expect(found).toBeNull()
     expect(findings.some(({ severity }) => severity === 'hold')).toBe(true)
   })

@@ -9,7 +9,7 @@ import { api, findingsOut, parseBody } from '../../../http'
 /** Who welds at which bay in which period of a class, so that nobody exceeds. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessPlanResponse>> => {
   const { bays, people, atOnce, daysPerWeek, ...rest } = await parseBody(event, assessPlanRequest)
-  const { planned, findings } = await withSolver(solver => assessClass({
+  const { planned, findings } = await withSolver('outside', solver => assessClass({
     ...rest,
     daysAWeek: daysPerWeek,
     bays: bays.map(({ job: { strippedMm, ...job }, ...bay }) => ({ ...bay, job: { ...job, strippedWidthMm: strippedMm ?? 0 } })),

@@ -1,0 +1,98 @@
+import { widthToStripMm } from '../fume/coating-burn-off'
+import { highestCurrentA } from '../fume/melting-rate'
+import type { HouseRules } from '../streams/house-rules/house-rules'
+import type { LeastKind } from '../ids/air-ids'
+import { LEAST_KINDS } from '../ids/air-ids'
+import { HOOD_LIMITS } from '../ventilation/hood'
+import type { BayAir } from './bay-air'
+import { needsPosition } from './bay-air'
+import type { BayPrediction, HallQuestion } from './hall-prediction'
+import { predictHall } from './hall-prediction'
+import { judgedDay } from './judged-day'
+import type { DayQuestion } from './person-day'
+import type { WhatIf } from './what-if'
+import { tryOut } from './what-if'
+
+/** The least of one thing that by itself keeps whoever works at a bay under the action fraction. */
+export interface LeastChange {
+  readonly kind: LeastKind
+  readonly change: WhatIf
+  readonly fractionAfter: number
+}
+
+/** Steps of one thing, from as it is (none) to the most that is tried: each helps at least as much as the one before. */
+interface Lever { readonly kind: LeastKind, readonly steps: number, readonly at: (step: number) => WhatIf }
+
+/** A flow is tried up to three times what it is: a larger fan is another extraction. House reading. */
+const MOST_TIMES = 3
+const FLOW_STEPS = 40
+const STEP_M = 0.01
+/** Of the nearest place that the shield gas bears, so much is left to it and to the hands. As `airAdvice`. */
+const CLEAR_OF_GAS = 1.1
+const NEAREST_M = 0.1
+
+/** Down to whole centimetres, so that what is shown is what was judged. */
+const centimetres = (m: number): number => Math.floor(m / STEP_M + 1e-9)
+
+function leversOf({ hall, bays }: HallQuestion, bay: BayAir, prediction: BayPrediction | null): readonly Lever[] {
+  const { job, extraction, position } = bay
+  if (!job) return []
+  const levers: Lever[] = []
+  if (job.coating !== undefined && job.coating !== 'none') {
+    const now = job.coatingStripped ? job.strippedWidthMm ?? 0 : 0
+    const most = Math.ceil(widthToStripMm({ ...job, coating: job.coating, currentA: highestCurrentA(job) }))
+    if (most > now) levers.push({ kind: 'strip', steps: most - Math.floor(now), at: step => ({ strippedWidthMm: Math.floor(now) + step }) })
+  }
+  if (extraction && position && needsPosition(extraction.kind)) {
+    const now = centimetres(position.distanceM)
+    const nearest = Math.max(NEAREST_M, (prediction?.window?.nearestM ?? 0) * CLEAR_OF_GAS)
+    const steps = now - Math.ceil(nearest / STEP_M - 1e-9)
+    if (steps > 0)
+      levers.push({ kind: 'distance', steps, at: step => ({ distanceM: (now - step) * STEP_M, placement: position.placement }) })
+  }
+  const flowM3PerS = prediction?.hood?.flowM3PerS
+  if (extraction && flowM3PerS !== undefined) {
+    const upTo = (step: number): number => Math.min(HOOD_LIMITS.flowM3PerS.max, flowM3PerS * (1 + (MOST_TIMES - 1) * step / FLOW_STEPS))
+    levers.push({ kind: 'flow', steps: FLOW_STEPS, at: step => ({ flowM3PerS: upTo(step) }) })
+  } else if (extraction === null && !hall.isOpenAir && hall.supplyM3PerS > 0) {
+    const upTo = (step: number): number => hall.supplyM3PerS * (1 + (MOST_TIMES - 1) * step / FLOW_STEPS)
+    levers.push({ kind: 'supply', steps: FLOW_STEPS, at: step => ({ supplyM3PerS: upTo(step) }) })
+  }
+  const minutes = job.arcMinPerH
+  // Whole minutes from the next below what it is; one is the least that is any work.
+  if (minutes !== undefined && minutes > 1)
+    levers.push({ kind: 'arc', steps: Math.ceil(minutes) - 1, at: step => ({ arcMinPerH: Math.ceil(minutes) - step }) })
+  const others = bays.filter(other => other.bayId !== bay.bayId && other.job !== null).length
+  if (others > 0) levers.push({ kind: 'others', steps: others, at: step => ({ othersShare: 1 - step / others }) })
+  return levers
+}
+
+/**
+ * What it would take at a bay, each thing by itself: the least width that is stripped, the farthest place of the hood, the least flow, the
+ * most arc minutes, the most of the other arcs. Each is found by halving between as it is and the most that is tried, and judged as the
+ * gate judges the day of whoever works there.
+ *
+ * @returns in the order in which the trade asks for them; none of a kind that is not enough at its most, and none where nothing is over
+ */
+export function leastChanges(question: DayQuestion, rules: HouseRules): readonly LeastChange[] {
+  const { hall, bayId } = question
+  const bay = hall.bays.find(other => other.bayId === bayId)
+  const judge = (change: WhatIf): number =>
+    judgedDay({ ...question, hall: tryOut(hall, bayId, change) }, rules)?.exposure.fraction ?? Infinity
+  if (!bay || judge({}) <= rules.actionFraction) return []
+  const found = leversOf(hall, bay, predictHall(hall).bay(bayId)).flatMap(({ kind, steps, at }): LeastChange[] => {
+    let fractionAfter = judge(at(steps))
+    if (!(fractionAfter <= rules.actionFraction)) return []
+    let [over, enough] = [0, steps]
+    while (enough - over > 1) {
+      const middle = Math.floor((over + enough) / 2)
+      const fraction = judge(at(middle))
+      if (fraction <= rules.actionFraction) {
+        enough = middle
+        fractionAfter = fraction
+      } else over = middle
+    }
+    return [{ kind, change: at(enough), fractionAfter }]
+  })
+  return LEAST_KINDS.flatMap(kind => found.filter(one => one.kind === kind))
+}

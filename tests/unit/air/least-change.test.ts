@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest'
+import { dayQuestion } from '#core/air/air-facts'
+import { judgedDay } from '#core/air/judged-day'
+import { leastChanges } from '#core/air/least-change'
+import type { LeastChange } from '#core/air/least-change'
+import type { DayQuestion } from '#core/air/person-day'
+import type { WhatIf } from '#core/air/what-if'
+import { tryOut } from '#core/air/what-if'
+import type { Station } from '#core/streams/station/station'
+import { facts, ready, RULES, STICK } from './air-of-a-shop'
+
+// What it would take: each just enough, and one step less is not.
+
+const dayOf = (stations: Record<string, Station>, over: Parameters<typeof facts>[1] = {}): DayQuestion =>
+  dayQuestion(facts(stations, over), 'one')!
+const fractionOf = (question: DayQuestion, change: WhatIf): number =>
+  judgedDay({ ...question, hall: tryOut(question.hall, 'one', change) }, RULES)!.exposure.fraction!
+const one = (found: readonly LeastChange[], kind: LeastChange['kind']) => found.find(least => least.kind === kind)!
+
+describe('the least that keeps somebody under', () => {
+  const FAR = { placement: 'beside', distanceM: 0.35 } as const
+  const busy = { one: ready({ job: { ...STICK, arcMinPerH: 8 }, hoodPosition: FAR }) }
+  it('is nothing where nobody is over, and where there is no job', () => {
+    expect(leastChanges(dayOf({ one: ready() }), RULES)).toEqual([])
+    expect(leastChanges({ ...dayOf(busy), bayId: 'elsewhere' }, RULES)).toEqual([])
+  })
+  it('is just enough of each, as the gate judges: a step less is over', () => {
+    const question = dayOf(busy)
+    const found = leastChanges(question, RULES)
+    expect(found.map(({ kind }) => kind)).toEqual(['distance', 'flow', 'arc'])
+    for (const { change, fractionAfter } of found) {
+      expect(fractionAfter).toBeLessThanOrEqual(RULES.actionFraction)
+      expect(fractionOf(question, change)).toBeCloseTo(fractionAfter, 9)
+    }
+    const { distanceM } = one(found, 'distance').change
+    expect(fractionOf(question, { distanceM: distanceM! + 0.01, placement: 'beside' })).toBeGreaterThan(RULES.actionFraction)
+    const { arcMinPerH } = one(found, 'arc').change
+    expect(fractionOf(question, { arcMinPerH: arcMinPerH! + 1 })).toBeGreaterThan(RULES.actionFraction)
+  })
+  it('counts the other arcs of the hall, and leaves out what is not enough at its most', () => {
+    const others = Object.fromEntries(['a', 'b', 'c', 'd', 'e', 'f'].map(id =>
+      [id, ready({ personId: id, job: { ...STICK, arcMinPerH: 6 }, hoodPosition: { placement: 'beside', distanceM: 0.2 } })]))
+    const at = (arcMinPerH: number) => dayOf({ one: ready({ job: { ...STICK, arcMinPerH }, hoodPosition: FAR }), ...others })
+    const crowded = leastChanges(at(7), RULES)
+    expect(one(crowded, 'others').change.othersShare).toBeLessThan(1)
+    // Somebody over by their own arc alone is not helped by others' stopping.
+    expect(leastChanges(at(20), RULES).map(({ kind }) => kind)).not.toContain('others')
+  })
+  it('strips no more than it takes', () => {
+    const question = dayOf({ one: ready({ job: { ...STICK, coating: 'zinc', arcMinPerH: 3 } }) })
+    const strip = one(leastChanges(question, RULES), 'strip')
+    const { strippedWidthMm } = strip.change
+    expect(strip.fractionAfter).toBeLessThanOrEqual(RULES.actionFraction)
+    expect(fractionOf(question, { strippedWidthMm: strippedWidthMm! - 1 })).toBeGreaterThan(RULES.actionFraction)
+  })
+  it('blows in more where there is no hood', () => {
+    const question = dayOf({ one: ready({ job: { ...STICK, arcMinPerH: 2 }, hoodPosition: null }) }, { extraction: null })
+    for (const { kind } of leastChanges(question, RULES)) expect(['supply', 'arc']).toContain(kind)
+  })
+})
