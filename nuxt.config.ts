@@ -67,7 +67,11 @@ export default defineNuxtConfig({
   nitro: {
     compressPublicAssets: { gzip: true, brotli: true },
     // The check of an exported record runs with nothing but Node, and within the server: here it is part of the bundle.
-    externals: { inline: [fileURLToPath(new URL('./scripts/zonaris-verify.mjs', import.meta.url))] },
+    externals: {
+      inline: [fileURLToPath(new URL('./scripts/zonaris-verify.mjs', import.meta.url))],
+      // Run beside the server, it is asked for by name at run time: wherever the build is copied to, it goes with it.
+      traceInclude: ['highs.js', 'highs.wasm'].map(file => fileURLToPath(new URL(`./node_modules/highs/build/${file}`, import.meta.url))),
+    },
     typescript: { tsConfig: { include: ['../core/**/*'] } },
   },
 

@@ -57,6 +57,8 @@ const answer = shallowRef<Answer | null>(null)
 const answered = ref('')
 const isPlanning = ref(false)
 const problem = ref<string | null>(null)
+/** The part of its hours for which the class stands at its bays. */
+const placed = ref<number | null>(null)
 let asking: AbortController | null = null
 /** Ends waiting for it; what comes of it then is nobody's. */
 function leave() {
@@ -71,6 +73,7 @@ async function plan() {
   isPlanning.value = true
   problem.value = null
   answer.value = null
+  placed.value = null
   const reply = await sendTo('classes/plan', asked.value, { signal: mine.signal })
   if (mine.signal.aborted) return
   isPlanning.value = false
@@ -110,7 +113,6 @@ const columns = computed<readonly TableColumnOf<Row>[]>(() => [
   { id: 'limit', header: says.ofTheLimit, said: ({ fraction }) => q.value.part(fraction), by: ({ fraction }) => fraction, look: 'print' },
 ])
 
-const placed = ref<number | null>(null)
 /** The class goes to its bays for a part of its hours: each job runs for that part, and whoever is not named steps back. */
 async function place(period: number) {
   if (!answer.value || !isOfThis.value) return

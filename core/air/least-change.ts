@@ -4,6 +4,7 @@ import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { LeastKind } from '../ids/air-ids'
 import { LEAST_KINDS } from '../ids/air-ids'
 import { HOOD_LIMITS } from '../ventilation/hood'
+import { advicePlan } from './air-advice'
 import type { BayAir } from './bay-air'
 import { needsPosition } from './bay-air'
 import type { BayPrediction, HallQuestion } from './hall-prediction'
@@ -67,6 +68,32 @@ function leversOf({ hall, bays }: HallQuestion, bay: BayAir, prediction: BayPred
   return levers
 }
 
+/** The least step of a lever that is enough, found by halving; null where the most is not. */
+function leastStep(steps: number, judge: (step: number) => number, actionFraction: number): { step: number, fraction: number } | null {
+  let fraction = judge(steps)
+  if (!(fraction <= actionFraction)) return null
+  let [over, enough] = [0, steps]
+  while (enough - over > 1) {
+    const middle = Math.floor((over + enough) / 2)
+    const there = judge(middle)
+    if (there <= actionFraction) {
+      enough = middle
+      fraction = there
+    } else over = middle
+  }
+  return { step: enough, fraction }
+}
+
+/** What can be tried at a bay, and how it comes out; null where nothing is over. */
+function triedAt(question: DayQuestion, rules: HouseRules) {
+  const { hall, bayId } = question
+  const bay = hall.bays.find(other => other.bayId === bayId)
+  const judge = (change: WhatIf): number =>
+    judgedDay({ ...question, hall: tryOut(hall, bayId, change) }, rules)?.exposure.fraction ?? Infinity
+  if (!bay || judge({}) <= rules.actionFraction) return null
+  return { judge, levers: leversOf(hall, bay, predictHall(hall).bay(bayId)) }
+}
+
 /**
  * What it would take at a bay, each thing by itself: the least width that is stripped, the farthest place of the hood, the least flow, the
  * most arc minutes, the most of the other arcs. Each is found by halving between as it is and the most that is tried, and judged as the
@@ -75,24 +102,40 @@ function leversOf({ hall, bays }: HallQuestion, bay: BayAir, prediction: BayPred
  * @returns in the order in which the trade asks for them; none of a kind that is not enough at its most, and none where nothing is over
  */
 export function leastChanges(question: DayQuestion, rules: HouseRules): readonly LeastChange[] {
-  const { hall, bayId } = question
-  const bay = hall.bays.find(other => other.bayId === bayId)
-  const judge = (change: WhatIf): number =>
-    judgedDay({ ...question, hall: tryOut(hall, bayId, change) }, rules)?.exposure.fraction ?? Infinity
-  if (!bay || judge({}) <= rules.actionFraction) return []
-  const found = leversOf(hall, bay, predictHall(hall).bay(bayId)).flatMap(({ kind, steps, at }): LeastChange[] => {
-    let fractionAfter = judge(at(steps))
-    if (!(fractionAfter <= rules.actionFraction)) return []
-    let [over, enough] = [0, steps]
-    while (enough - over > 1) {
-      const middle = Math.floor((over + enough) / 2)
-      const fraction = judge(at(middle))
-      if (fraction <= rules.actionFraction) {
-        enough = middle
-        fractionAfter = fraction
-      } else over = middle
-    }
-    return [{ kind, change: at(enough), fractionAfter }]
+  const tried = triedAt(question, rules)
+  const found = (tried?.levers ?? []).flatMap(({ kind, steps, at }): LeastChange[] => {
+    const least = leastStep(steps, step => tried!.judge(at(step)), rules.actionFraction)
+    return least ? [{ kind, change: at(least.step), fractionAfter: least.fraction }] : []
   })
   return LEAST_KINDS.flatMap(kind => found.filter(one => one.kind === kind))
+}
+
+/** Several things that together keep somebody under, each no more than it takes beside the others. */
+export interface LeastTogether { readonly changes: readonly LeastChange[], readonly change: WhatIf, readonly fractionAfter: number }
+
+/** What a kind of change says of a trial. */
+const SAID_BY = {
+  strip: 'strippedWidthMm', distance: 'distanceM', flow: 'flowM3PerS', supply: 'supplyM3PerS', arc: 'arcMinPerH', others: 'othersShare',
+} as const satisfies Record<LeastKind, keyof WhatIf>
+
+/**
+ * What it would take together: the changes that advice joins, each then let back as far as it goes beside the others. What costs the work
+ * most is let back first: arcs before flow, flow before the hood's place, and stripping last.
+ *
+ * @returns null where advice joins nothing that is enough, and where nothing is over
+ */
+export function leastTogether(question: DayQuestion, rules: HouseRules): LeastTogether | null {
+  const tried = triedAt(question, rules)
+  const plan = tried && advicePlan(question, rules)
+  if (!tried || !plan?.isEnough || plan.kinds.length < 2) return null
+  let { change, fractionAfter } = plan
+  const kinds = LEAST_KINDS.filter(kind => change[SAID_BY[kind]] !== undefined)
+  for (const kind of [...kinds].reverse()) {
+    const lever = tried.levers.find(one => one.kind === kind)
+    const least = lever && leastStep(lever.steps, step => tried.judge({ ...change, ...lever.at(step) }), rules.actionFraction)
+    if (!least) continue
+    change = { ...change, ...lever.at(least.step) }
+    fractionAfter = least.fraction
+  }
+  return { change, fractionAfter, changes: kinds.map(kind => ({ kind, change, fractionAfter })) }
 }

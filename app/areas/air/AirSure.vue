@@ -95,12 +95,16 @@ const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
       <p class="reading soft">
         {{ says.barsRunFrom }}
       </p>
-      <template v-if="least.length > 0">
+      <template v-if="least && (least.alone.length > 0 || least.together)">
         <h4>{{ says.theLeast }}</h4>
         <ul class="least">
-          <li v-for="one in least" :key="one.kind">
-            <span><b>{{ leastWords(one) }}</b></span>
-            <span class="figures print">{{ q.part(one.fractionAfter) }}</span>
+          <li v-for="one in least.alone" :key="one.kind">
+            <span>{{ leastWords(one) }}</span>
+            <b class="print">{{ q.part(one.fractionAfter) }}</b>
+          </li>
+          <li v-if="least.together">
+            <span>{{ says.together(least.together.changes.map(leastWords).join('; ')) }}</span>
+            <b class="print">{{ q.part(least.together.fractionAfter) }}</b>
           </li>
         </ul>
       </template>
@@ -130,6 +134,12 @@ const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
 <style scoped>
 .sure { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-4); }
 .sum { font-size: var(--type-lead); }
+h4 { font-weight: 800; }
+.least li {
+  display: flex; justify-content: space-between; gap: var(--space-6); border-bottom: var(--line-thin) solid var(--rule);
+  padding: var(--space-3) 0;
+}
+.least b { white-space: nowrap; }
 .limits li {
   display: grid; grid-template-columns: minmax(0, 190px) minmax(120px, 1fr) minmax(0, 230px); gap: var(--space-5); align-items: center;
   min-height: 56px; border-bottom: var(--line-thin) solid var(--rule); padding: var(--space-2) 0;

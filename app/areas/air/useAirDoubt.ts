@@ -1,8 +1,7 @@
 import type { AirDoubt } from '#core/air/air-doubt'
 import type { AirFacts } from '#core/air/air-facts'
-import type { LeastChange } from '#core/air/least-change'
 import type { WhatIf } from '#core/air/what-if'
-import type { DoubtAsked, DoubtTold } from './air-doubt.worker'
+import type { DoubtAsked, DoubtTold, Least } from './air-doubt.worker'
 
 /** What is drawn: the facts of the site, the bay, and what is tried there. */
 export type DoubtQuestion = Pick<DoubtAsked, 'bayId'> & {
@@ -24,7 +23,7 @@ const RESTED_MS = 500
  */
 export function useAirDoubt(asked: () => DoubtQuestion | null) {
   const doubt = shallowRef<AirDoubt | null>(null)
-  const least = shallowRef<readonly LeastChange[]>([])
+  const least = shallowRef<Least | null>(null)
   const share = ref<number | null>(null)
   const isLeft = ref(false)
   let worker: Worker | null = null
@@ -47,7 +46,7 @@ export function useAirDoubt(asked: () => DoubtQuestion | null) {
     isLeft.value = false
     const question = asked()
     doubt.value = null
-    least.value = []
+    least.value = null
     if (!question) return
     share.value = 0
     waiting = setTimeout(() => {

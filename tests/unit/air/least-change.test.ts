@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { dayQuestion } from '#core/air/air-facts'
 import { judgedDay } from '#core/air/judged-day'
-import { leastChanges } from '#core/air/least-change'
+import { leastChanges, leastTogether } from '#core/air/least-change'
 import type { LeastChange } from '#core/air/least-change'
 import type { DayQuestion } from '#core/air/person-day'
 import type { WhatIf } from '#core/air/what-if'
@@ -45,6 +45,19 @@ describe('the least that keeps somebody under', () => {
     expect(one(crowded, 'others').change.othersShare).toBeLessThan(1)
     // Somebody over by their own arc alone is not helped by others' stopping.
     expect(leastChanges(at(20), RULES).map(({ kind }) => kind)).not.toContain('others')
+  })
+  it('takes together no more of each than it takes beside the others', () => {
+    const question = dayOf({
+      one: ready({ job: { ...STICK, coating: 'zinc' }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }),
+    })
+    expect(leastChanges(question, RULES).map(({ kind }) => kind)).not.toContain('strip')
+    const { change, changes, fractionAfter } = leastTogether(question, RULES)!
+    expect(changes.map(({ kind }) => kind)).toEqual(['strip', 'distance'])
+    expect(fractionAfter).toBeLessThanOrEqual(RULES.actionFraction)
+    expect(fractionOf(question, change)).toBeCloseTo(fractionAfter, 9)
+    for (const less of [{ strippedWidthMm: change.strippedWidthMm! - 1 }, { distanceM: change.distanceM! + 0.01 }])
+      expect(fractionOf(question, { ...change, ...less })).toBeGreaterThan(RULES.actionFraction)
+    expect(leastTogether(dayOf({ one: ready() }), RULES)).toBeNull()
   })
   it('strips no more than it takes', () => {
     const question = dayOf({ one: ready({ job: { ...STICK, coating: 'zinc', arcMinPerH: 3 } }) })
