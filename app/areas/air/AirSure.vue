@@ -11,6 +11,7 @@ const says = airPages.sure
 /** How sure the answer is: everything that is not known drawn many times over, and which of it matters most. */
 const { question, actionFraction } = defineProps<{ question: DoubtQuestion | null, actionFraction: number }>()
 const q = useQuantities()
+const units = useShopUnits()
 const { doubt, least, share, isLeft, begin, leave } = useAirDoubt(() => question)
 
 /** Rounded down: nobody is told more than is so, and draws never make a thing certain. */
@@ -52,14 +53,19 @@ const barOf = ({ fraction: { low, mid, high } }: LimitChance) => ({
   left: `${at(low)}%`, width: `${Math.max(1, at(high) - at(low))}%`, mid: `${at(mid)}%`,
 })
 const tintOf = ({ fraction: { high } }: LimitChance): string => high > 1 ? 'over' : high > actionFraction ? 'near' : 'under'
+/** What keeps somebody under is rounded to the safe side: a place nearer, a flow larger. */
+const within = (m: number): string =>
+  `${Math.floor(units.value.reach.toShown(m) * 10 + 1e-6) / 10} ${units.value.reach.unit}`
+const atLeast = (m3PerS: number): string =>
+  `${Math.ceil(units.value.airFlow.toShown(m3PerS) - 1e-6)} ${units.value.airFlow.unit}`
 /** As an order to somebody who can carry it out. */
 function leastWords({ kind, change }: LeastChange): string {
   const { strippedWidthMm = 0, distanceM = 0, flowM3PerS = 0, supplyM3PerS = 0, arcMinPerH = 0, othersShare = 0 } = change
   switch (kind) {
     case 'strip': return says.stripAtLeast(q.value.strip(strippedWidthMm))
-    case 'distance': return says.hoodWithin(q.value.reach(distanceM))
-    case 'flow': return says.drawAtLeast(q.value.airFlow(flowM3PerS))
-    case 'supply': return says.blowInAtLeast(q.value.airFlow(supplyM3PerS))
+    case 'distance': return says.hoodWithin(within(distanceM))
+    case 'flow': return says.drawAtLeast(atLeast(flowM3PerS))
+    case 'supply': return says.blowInAtLeast(atLeast(supplyM3PerS))
     case 'arc': return says.burnAtMost(q.value.minutes(arcMinPerH))
     case 'others': return says.othersAtMost(Math.floor(othersShare * 100))
   }
