@@ -227,11 +227,15 @@ async function place(period: number) {
 
 <style scoped>
 .asks {
-  display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 220px), 1fr)); gap: var(--space-4) var(--space-6); align-items: start;
+  display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 220px), 1fr)); gap: var(--space-4) var(--space-6);
+  align-items: start;
 }
 .bays, .asks > .keys { grid-column: 1 / -1; }
 .bays, .keys { display: flex; flex-wrap: wrap; gap: var(--space-4); }
-.plan { display: grid; gap: var(--space-4); margin-top: var(--space-6); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
+.plan {
+  display: grid; gap: var(--space-4); margin-top: var(--space-6); border-top: var(--line-rule) solid var(--ink);
+  padding-top: var(--space-4);
+}
 .findings { display: grid; gap: var(--space-2); font-weight: 750; }
 .findings .soft { font-weight: 500; }
 </style>
