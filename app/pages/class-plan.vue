@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { hallIdOf } from '#core/air/air-facts'
 import { withoutHead } from '#core/job/job'
+import { jobPattern } from '#core/job/job-pattern'
 import { CLASS_LIMITS } from '#core/placing/class-question'
 import { stationStream } from '#core/ids/streams'
 import type { Forms } from '#shared/contract/answers'
@@ -41,6 +42,8 @@ function toggle(bayId: string) {
 }
 const minutes = plainUnit('min', 5)
 const count = plainUnit('', 1)
+/** What a plan is of: what is asked, and the work of the bays; not the times for which it was set. */
+const isOf = computed(() => JSON.stringify([asked.value, bays.value.map(({ station }) => jobPattern(withoutHead(station.job!)))]))
 const asked = computed(() => ({
   hallId: hallId.value,
   bayIds: bays.value.map(({ bay }) => bay.bayId).filter(id => !leftOut.value.has(id)),
@@ -69,7 +72,7 @@ onBeforeUnmount(leave)
 async function plan() {
   leave()
   const mine = asking = new AbortController()
-  const key = JSON.stringify(asked.value)
+  const key = isOf.value
   isPlanning.value = true
   problem.value = null
   answer.value = null
@@ -82,7 +85,7 @@ async function plan() {
     answered.value = key
   } else problem.value = wordsOf(reply)
 }
-const isOfThis = computed(() => answered.value === JSON.stringify(asked.value))
+const isOfThis = computed(() => answered.value === isOf.value)
 const nameOf = (personId: string) => facts.names.get(personId) ?? personId
 const labelOf = (bayId: string) => judged.placed.find(({ bay }) => bay.bayId === bayId)?.bay.label ?? bayId
 

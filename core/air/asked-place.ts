@@ -1,6 +1,10 @@
-import type { HallBay } from '../exposure/hall-shift'
+import { postureOf } from '../exposure/hall-doubt'
+import type { ArcWork, HallBay } from '../exposure/hall-shift'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
+import { emissionOf, isFumeKnown, partsMade } from '../fume/emission'
+import type { FumeQuestion } from '../fume/emission'
+import type { Job } from '../job/job'
 import type { ProcessId } from '../ids/vocabulary'
 import type { Range } from '../range'
 import { exactly, NOTHING } from '../range'
@@ -45,6 +49,22 @@ export function hallOfRoom({ volumeM3, supplyM3PerS, nearField }: AskedPlace['ro
     findings: nearField
       ? []
       : [finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir])],
+  }
+}
+
+/** The job of an arc that is asked about from outside. */
+export type AskedJob = FumeQuestion & Pick<Job, 'head' | 'position' | 'confinement'> & { readonly arcMinPerH?: number }
+
+/** An arc that is asked about, as a bay of its room burns it; null where its fume cannot be said. The findings say why. */
+export function arcAsked(job: AskedJob, place: AskedPlace, findings: Finding[]):
+  (Omit<HallBay, 'work'> & Omit<ArcWork, 'fromMin' | 'toMin'>) | null {
+  const emission = emissionOf(job)
+  const { hood, isUnplaced, inDraught: [captureInCalm, capture, captureInDraught], findings: ofHood } = takenAt(place, job)
+  findings.push(...emission.findings, ...ofHood)
+  if (job.arcMinPerH === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'arcTime' }))
+  if (isUnplaced || job.arcMinPerH === undefined || !isFumeKnown(emission)) return null
+  return {
+    hood, capture, captureInCalm, captureInDraught, arcMinPerH: job.arcMinPerH, emission: partsMade(emission), posture: postureOf(job),
   }
 }
 

@@ -1,7 +1,7 @@
 import { drawSet, JUDGED } from '../chance/draw-set'
 import { dayAir, leakOf } from '../exposure/day-air'
 import type { DayAir, DrawnAir } from '../exposure/day-air'
-import { ANY_POSTURE, postureOf, USUAL_DOUBT } from '../exposure/hall-doubt'
+import { ANY_POSTURE, USUAL_DOUBT } from '../exposure/hall-doubt'
 import type { ArcWork, HallBay, PartOfAir } from '../exposure/hall-shift'
 import { hallShift } from '../exposure/hall-shift'
 import type { Stay } from '../time/stays'
@@ -11,21 +11,18 @@ import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { emissionOf } from '../fume/emission'
-import type { FumeQuestion } from '../fume/emission'
 import type { DeedId } from '../ids/air-ids'
 import type { ExposureRuleSetId } from '../ids/vocabulary'
 import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
-import type { Job } from '../job/job'
-import type { AskedPlace } from './asked-place'
-import { hallOfRoom, takenAt } from './asked-place'
+import type { AskedJob, AskedPlace } from './asked-place'
+import { arcAsked, hallOfRoom } from './asked-place'
 
 /** One stretch of a day, at one arc. */
 export interface DayWork extends Stay {
   /** One of the places of the question. */
   readonly place: string
   readonly does: DeedId
-  readonly job: FumeQuestion & Pick<Job, 'head' | 'position' | 'confinement'> & { readonly arcMinPerH?: number }
+  readonly job: AskedJob
 }
 
 export interface DayAsked {
@@ -56,21 +53,12 @@ export interface DayAnswer {
 
 /** The arc of a stretch of work, as a bay of its room; null where its fume cannot be said. */
 function bayOf({ job, does, fromMin, toMin }: DayWork, place: AskedPlace, findings: Finding[]): HallBay | null {
-  const emission = emissionOf(job)
-  const { hood, isUnplaced, inDraught: [captureInCalm, capture, captureInDraught], findings: ofHood } = takenAt(place, job)
-  findings.push(...emission.findings, ...ofHood)
-  if (job.arcMinPerH === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'arcTime' }))
-  const isKnown = emission.substances['total-fume'] !== undefined && !emission.findings.some(({ severity }) => severity === 'hold')
-  if (isUnplaced || job.arcMinPerH === undefined || !isKnown) return null
-  const work: ArcWork = {
-    fromMin,
-    toMin,
-    arcMinPerH: job.arcMinPerH,
-    emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { parts }]) => [id, parts])),
-    // Who helps looks on from wherever there is room.
-    posture: does === 'welds' ? postureOf(job) : ANY_POSTURE,
-  }
-  return { hood, capture, captureInCalm, captureInDraught, work: [work] }
+  const arc = arcAsked(job, place, findings)
+  if (!arc) return null
+  const { arcMinPerH, emission, posture, ...taking } = arc
+  // Who helps looks on from wherever there is room.
+  const work: ArcWork = { fromMin, toMin, arcMinPerH, emission, posture: does === 'welds' ? posture : ANY_POSTURE }
+  return { ...taking, work: [work] }
 }
 
 /** An idle spot in a room: somebody near an arc, who has none. */

@@ -10,7 +10,7 @@ import type { SubstanceId } from '../ids/vocabulary'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
 import { sheetFor } from '../streams/fume-sheets/fume-sheets'
 import type { Emission } from '../fume/emission'
-import { emissionOf } from '../fume/emission'
+import { emissionOf, isFumeKnown, partsMade } from '../fume/emission'
 import type { DayJob, JobSpan, ShopClock } from '../job/day-work'
 import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
@@ -154,15 +154,13 @@ export function predictHall(
   draws: DrawSet = JUDGED,
 ): HallPrediction {
   const clock = { shopDayHour, timeZone }
-  const isKnown = (made: Emission): boolean =>
-    made.substances['total-fume'] !== undefined && !made.findings.some(({ severity }) => severity === 'hold')
   const emissions = new Map<Job, Emission>()
   const emissionOfJob = (job: Job): Emission => {
     const found = emissions.get(job) ?? jobEmission(job, sheets)
     emissions.set(job, found)
     return found
   }
-  const canBeSaid = ({ job }: JobSpan): boolean => job.arcMinPerH !== undefined && isKnown(emissionOfJob(job))
+  const canBeSaid = ({ job }: JobSpan): boolean => job.arcMinPerH !== undefined && isFumeKnown(emissionOfJob(job))
   const onDucts = ducts && ductedFlows(ducts, bays, now)
   const parts = bays.map((bay) => {
     const spans = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
@@ -179,7 +177,7 @@ export function predictHall(
       fromMin,
       toMin,
       arcMinPerH: job.arcMinPerH!,
-      emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { parts }]) => [id, parts])),
+      emission: partsMade(emissionOfJob(job)),
       posture: postureOf(job),
     }))
     const isOwnKnown = bay.job !== null && spans.length > 0 && work.length === spans.length

@@ -264,3 +264,11 @@ function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, q
   }
   if (gases.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: gases.map(([gas]) => gas) }, sources))
 }
+
+/** Can its fume be said: made at all, and nothing about it holds? */
+export const isFumeKnown = ({ substances, findings }: Pick<Emission, 'substances' | 'findings'>): boolean =>
+  substances['total-fume'] !== undefined && !findings.some(({ severity }) => severity === 'hold')
+
+/** What is made while the arc burns, mg/min, as it is drawn. */
+export const partsMade = ({ substances }: Pick<Emission, 'substances'>): Partial<Record<SubstanceId, MadeOf>> =>
+  Object.fromEntries(Object.entries(substances).map(([id, { parts }]) => [id, parts]))

@@ -1,27 +1,24 @@
-import type { AskedPlace } from '../air/asked-place'
-import { hallOfRoom, takenAt } from '../air/asked-place'
-import { postureOf } from '../exposure/hall-doubt'
+import type { AskedJob, AskedPlace } from '../air/asked-place'
+import { arcAsked, hallOfRoom } from '../air/asked-place'
+import { ANY_POSTURE } from '../exposure/hall-doubt'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import type { FumeQuestion } from '../fume/emission'
-import { emissionOf } from '../fume/emission'
 import type { ClassRule } from '../ids/class-ids'
 import type { LimitKind } from '../ids/exposure-ids'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 import { timeOfDay } from '../job/day-work'
-import type { Job } from '../job/job'
 import type { SiteStanding } from '../site-facts/site-standing'
 import { classOfHall } from './class-of-hall'
 import type { HallClass } from './class-of-hall'
 import type { ClassBay, ClassQuestion } from './class-question'
-import type { ClassChange, PlannedClass, Solver } from './plan-class'
+import type { ClassChange, PlannedClass, Tools } from './plan-class'
 import { planClass } from './plan-class'
 
 /** A bay that is asked about from outside. */
 export interface AskedBay extends Pick<AskedPlace, 'capture' | 'hood'> {
   readonly id: string
-  readonly job: FumeQuestion & Pick<Job, 'head' | 'position' | 'confinement'> & { readonly arcMinPerH?: number }
+  readonly job: AskedJob
 }
 
 export interface ClassAsked extends Omit<ClassQuestion, 'hall' | 'bays' | 'ruleSets'> {
@@ -36,37 +33,23 @@ export interface ClassAnswer {
   readonly findings: readonly Finding[]
 }
 
-/** A bay with what its arc makes; null where nobody can say. */
-function bayOf({ id, job, ...taking }: AskedBay, room: AskedPlace['room'], findings: Finding[]): ClassBay | null {
-  const emission = emissionOf(job)
-  const { hood, isUnplaced, inDraught: [captureInCalm, capture, captureInDraught], findings: ofHood } = takenAt({ room, ...taking }, job)
-  findings.push(...emission.findings, ...ofHood)
-  if (job.arcMinPerH === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'arcTime' }))
-  const isKnown = emission.substances['total-fume'] !== undefined && !emission.findings.some(({ severity }) => severity === 'hold')
-  if (isUnplaced || job.arcMinPerH === undefined || !isKnown) return null
-  return {
-    id, hood, capture, captureInCalm, captureInDraught,
-    arcMinPerH: job.arcMinPerH,
-    emission: Object.fromEntries(Object.entries(emission.substances).map(([what, { parts }]) => [what, parts])),
-    posture: postureOf(job),
-  }
-}
-
 /**
  * Plans a class in a room: who welds at which bay in which period. Halls start clean; only the arcs of the class burn.
  *
- * @param solver of mixed-integer problems
  * Source: as a bay of the shop; the plan derived here.
  */
-export async function assessClass({ room, bays, ruleSets, ...asked }: ClassAsked, solver: Solver): Promise<ClassAnswer> {
+export async function assessClass({ room, bays, ruleSets, ...asked }: ClassAsked, tools: Tools): Promise<ClassAnswer> {
   const { hall, findings: ofRoom } = hallOfRoom(room)
   const findings: Finding[] = [...ofRoom]
   if (!ruleSets) findings.push(finding('note', 'exposure.strictest-assumed', {}))
-  const known = bays.map(bay => bayOf(bay, room, findings))
+  const known = bays.map(({ id, job, ...taking }): ClassBay | null => {
+    const arc = arcAsked(job, { room, ...taking }, findings)
+    return arc && { id, ...arc, posture: arc.posture ?? ANY_POSTURE }
+  })
   const said = [...new Map(findings.map(one => [JSON.stringify([one.severity, one.code, one.values]), one])).values()]
   if (known.some(bay => bay === null)) return { planned: null, findings: said }
   const question: ClassQuestion = { ...asked, hall, bays: known as ClassBay[], ruleSets: ruleSets ?? EXPOSURE_RULE_SETS }
-  const planned = await planClass(question, solver)
+  const planned = await planClass(question, tools)
   return { planned, findings: [...said, ...classFindings(planned, question), finding('note', 'exposure.advises-only', {})] }
 }
 
@@ -118,13 +101,13 @@ export interface HallClassAnswer {
 }
 
 /** Plans a class of the shop as it stands. */
-export async function assessHallClass(standing: SiteStanding, asked: HallClass, solver: Solver): Promise<HallClassAnswer> {
+export async function assessHallClass(standing: SiteStanding, asked: HallClass, tools: Tools): Promise<HallClassAnswer> {
   const { question, findings } = classOfHall(standing, asked)
   const at = (minute: number): string => timeOfDay(minute, standing.rules.shopDayHour)
   const periods = (question?.periods ?? []).map(({ fromMin, toMin }) => ({ startsAt: at(fromMin), endsAt: at(toMin) }))
   if (!question) return { periods, planned: null, findings }
   const { bays, people } = question
-  const planned = await planClass(question, solver)
+  const planned = await planClass(question, tools)
   const { plan, isEnough, forbids } = planned
   const labelOf = (bayId: string): string => standing.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
   return {

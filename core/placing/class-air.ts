@@ -7,6 +7,7 @@ import { hallShift } from '../exposure/hall-shift'
 import type { Visit } from '../exposure/heard'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
+import { keyed } from '../kept'
 import type { Stay } from '../time/stays'
 import { joined, minutesOf, without } from '../time/stays'
 import type { ClassBay, ClassQuestion, Placing } from './class-question'
@@ -62,9 +63,17 @@ const sharesOf = ({ uses }: ExposureJudgement, isLong: boolean): Shares =>
 const minus = (all: Shares, part: Shares): Shares =>
   new Map([...all].map(([key, share]) => [key, Math.max(0, share - (part.get(key) ?? 0))]))
 
-/** What single placings add, each worked out once by the solver that the gates use. */
-export function classEffects(question: ClassQuestion): ClassEffects {
-  const { bays, periods } = question
+/** Lets others have their turn: a plan takes seconds, and what it is made beside waits for no part of it. */
+export type Pause = () => Promise<void>
+const NO_PAUSE: Pause = () => Promise.resolve()
+
+/**
+ * What single placings add, each worked out once by the solver that the gates use.
+ *
+ * @param pause taken after every bay of a period
+ */
+export async function classEffects(question: ClassQuestion, pause: Pause = NO_PAUSE): Promise<ClassEffects> {
+  const { bays, people, periods } = question
   const idle = bays.length
   const whole = classStay(question)
   const known = new Map<string, Shares>()
@@ -80,7 +89,7 @@ export function classEffects(question: ClassQuestion): ClassEffects {
   const maskKey = (mask: MaskWorn | undefined): string => JSON.stringify(mask ?? null)
   const ofHall = (bay: number, period: number): Shares => once(`hall ${bay} ${period}`, () =>
     sharesOf(judged(question, airAt(period, idle, bay, { work: [whole], besides: [] }), undefined), true))
-  return {
+  const effects: ClassEffects = {
     ofHall,
     ofOwn: (bay, period, mask) => once(`own ${bay} ${period} ${maskKey(mask)}`, () =>
       minus(sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), true), ofHall(bay, period))),
@@ -89,18 +98,50 @@ export function classEffects(question: ClassQuestion): ClassEffects {
     atOnceBeside: (bay, period) => once(`beside ${bay} ${period}`, () =>
       sharesOf(judged(question, airAt(period, idle, bay, { work: [periods[period]!], besides: [] }), undefined), false)),
   }
+  const masks = new Map(people.map(({ mask }) => [maskKey(mask), mask]))
+  for (const period of periods.keys()) {
+    for (const bay of bays.keys()) {
+      effects.ofHall(bay, period)
+      effects.atOnceBeside(bay, period)
+      for (const mask of masks.values()) {
+        effects.ofOwn(bay, period, mask)
+        effects.atOnceOwn(bay, period, mask)
+      }
+      await pause()
+    }
+  }
+  return effects
 }
 
 /** What somebody breathes in a class: how much of the hardest limit or sum, and of which. */
 export interface PersonInClass { readonly fraction: number, readonly judgement: ExposureJudgement }
 
-/** What each person of a plan breathes, by the exact solver: everything that burns in the class together. */
-export function airOfClass(question: ClassQuestion, placings: readonly Placing[]): readonly PersonInClass[] {
+/**
+ * What each person of a plan breathes, by the exact solver: everything that burns in the class together.
+ *
+ * @param pause taken after every person
+ */
+export async function airOfClass(
+  question: ClassQuestion,
+  placings: readonly Placing[],
+  pause: Pause = NO_PAUSE,
+): Promise<readonly PersonInClass[]> {
   const { bays, people, periods } = question
   const whole = classStay(question)
   const shift = shiftOf(question, bay => placings.filter(one => one.bay === bay).map(({ period }) => periods[period]!))
-  return people.map(({ mask }, person) => {
-    const own = placings.filter(one => one.person === person)
+  /** Whoever does the same with the same mask breathes the same. */
+  const airOf = keyed((mask: MaskWorn | undefined, own: readonly Placing[]) => ({
+    key: JSON.stringify([mask, own.map(({ bay, period }) => [bay, period])]),
+    make: () => breathedBy(mask, own),
+  }))
+  const found: PersonInClass[] = []
+  for (const [person, { mask }] of people.entries()) {
+    found.push(airOf(mask, placings.filter(one => one.person === person)))
+    await pause()
+  }
+  return found
+
+  function breathedBy(mask: MaskWorn | undefined, own: readonly Placing[]): PersonInClass {
     const besides = without(whole, own.map(({ period }) => periods[period]!))
     const at = [...new Set(own.map(({ bay }) => bay))]
     const parts = at.length === 0
@@ -113,5 +154,5 @@ export function airOfClass(question: ClassQuestion, placings: readonly Placing[]
     // Where nothing burns at all, nothing is breathed.
     const isStill = placings.length === 0 && !question.besides?.length
     return { fraction: isStill ? 0 : judgement.fraction ?? Infinity, judgement }
-  })
+  }
 }

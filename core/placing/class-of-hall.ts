@@ -9,6 +9,7 @@ import type { ArcWork } from '../exposure/hall-shift'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
+import { isFumeKnown, partsMade } from '../fume/emission'
 import { jobSpan } from '../job/day-work'
 import type { Job } from '../job/job'
 import { judgeWearer, respiratorsFor } from '../respirator/judge-respirator'
@@ -119,15 +120,14 @@ function classBay(bayId: string, job: Job, predicted: HallPrediction): ClassBay 
   const around = predicted.hallBayAt(bayId)
   if (!prediction || !around || job.arcMinPerH === undefined) return null
   const { emission, ducted } = prediction
-  const isKnown = emission.substances['total-fume'] !== undefined && !emission.findings.some(({ severity }) => severity === 'hold')
   const isHoodKnown = around.isHoodKnown && ducted?.flowM3PerS !== null
-  if (!isKnown || !isHoodKnown) return null
+  if (!isFumeKnown(emission) || !isHoodKnown) return null
   const { hood, capture, captureInCalm, captureInDraught } = around
   return {
     id: bayId, hood, capture,
     ...captureInCalm ? { captureInCalm } : {},
     ...captureInDraught ? { captureInDraught } : {},
-    emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { parts }]) => [id, parts])),
+    emission: partsMade(emission),
     arcMinPerH: job.arcMinPerH,
     posture: postureOf(job),
   }

@@ -1,6 +1,6 @@
 import type { ClassRule } from '../ids/class-ids'
 import { CLASS_RULES } from '../ids/class-ids'
-import type { ClassEffects, PersonInClass } from './class-air'
+import type { ClassEffects, Pause, PersonInClass } from './class-air'
 import { airOfClass, classEffects } from './class-air'
 import { classModel } from './class-model'
 import type { ClassGoal, ClassModel } from './class-model'
@@ -11,6 +11,8 @@ import { arcMinutes } from './class-question'
 export interface Solved { readonly values: ReadonlyMap<string, number>, readonly isProven: boolean }
 /** Solves a problem in the CPLEX LP format within some seconds; null where it found nothing in that time. */
 export type Solver = (text: string, seconds: number) => Promise<Solved | null>
+/** What a plan is made with: a solver, and a way to let others have their turn; left out, it takes none. */
+export interface Tools { readonly solver: Solver, readonly pause?: Pause }
 
 export interface ClassPlan {
   readonly placings: readonly Placing[]
@@ -66,7 +68,7 @@ const arcMinOf = (question: ClassQuestion, placings: readonly Placing[]): readon
 interface Attempt { readonly goal: ClassGoal, readonly seconds: number, readonly without?: ReadonlySet<ClassRule> }
 
 /** Plans with the effects of single placings worked out once. */
-function planner(question: ClassQuestion, effects: ClassEffects, solver: Solver) {
+function planner(question: ClassQuestion, effects: ClassEffects, { solver, pause }: Tools) {
   const { actionFraction } = question
   /** A plan that the exact solver finds under the action fraction for everybody; null where none was found. */
   return async ({ goal, seconds, without = new Set() }: Attempt): Promise<ClassPlan | null> => {
@@ -76,7 +78,7 @@ function planner(question: ClassQuestion, effects: ClassEffects, solver: Solver)
       const solved = await solver(model.text, seconds)
       if (!solved) return null
       const placings = placedIn(model, solved)
-      const air = airOfClass(question, placings)
+      const air = await airOfClass(question, placings, pause)
       const most = Math.max(...air.map(({ fraction }) => fraction))
       if (without.has('air') || most <= actionFraction) {
         const arcMin = arcMinOf(question, placings)
@@ -95,12 +97,10 @@ function planner(question: ClassQuestion, effects: ClassEffects, solver: Solver)
  * Plans a class: who goes where in which period, so that nobody comes over the action fraction of any limit or sum, of nothing more is
  * asked at once than there is, and whoever gets least arc time gets the most. A plan that the solver of the gates finds over is tightened
  * and made anew; none is given that it did not check.
- *
- * @param solver of mixed-integer problems
  */
-export async function planClass(question: ClassQuestion, solver: Solver): Promise<PlannedClass> {
-  const effects = classEffects(question)
-  const attempt = planner(question, effects, solver)
+export async function planClass(question: ClassQuestion, tools: Tools): Promise<PlannedClass> {
+  const effects = await classEffects(question, tools.pause)
+  const attempt = planner(question, effects, tools)
   const wanted: ClassGoal = { asks: 'any', leastArcMin: question.wantedArcMin }
   const enough = await attempt({ goal: wanted, seconds: SECONDS.enough })
   if (enough && enough.leastArcMin >= question.wantedArcMin - NEARLY) return { plan: enough, isEnough: true, forbids: [], changes: [] }
@@ -109,7 +109,7 @@ export async function planClass(question: ClassQuestion, solver: Solver): Promis
   const plan = fullest && fullest.leastArcMin >= fairest.leastArcMin - NEARLY ? { ...fullest, isProven: fairest.isProven } : fairest
   const allows = async (changed: ClassQuestion, without?: ReadonlySet<ClassRule>): Promise<boolean> => {
     const isSameAir = changed.hall === question.hall && changed.periods === question.periods
-    const tried = planner(changed, isSameAir ? effects : classEffects(changed), solver)
+    const tried = planner(changed, isSameAir ? effects : await classEffects(changed, tools.pause), tools)
     const found = await tried({ goal: wanted, seconds: SECONDS.other, ...without ? { without } : {} })
     return found !== null && found.leastArcMin >= question.wantedArcMin - NEARLY
   }

@@ -1,6 +1,6 @@
 import { createRequire } from 'node:module'
 import { Worker } from 'node:worker_threads'
-import type { Solved, Solver } from '#core/placing/plan-class'
+import type { Solved, Solver, Tools } from '#core/placing/plan-class'
 
 /** The part of what the solver answers that is read. */
 interface Answered {
@@ -44,13 +44,16 @@ const before: Record<Lane, Promise<unknown>> = { shop: Promise.resolve(), outsid
  *
  * @throws Error where the solver breaks
  */
-export function withSolver<Answer>(lane: Lane, plan: (solver: Solver) => Promise<Answer>): Promise<Answer> {
+export function withSolver<Answer>(lane: Lane, plan: (tools: Tools) => Promise<Answer>): Promise<Answer> {
   const turn = before[lane].then(() => lend(plan))
   before[lane] = turn.catch(() => null)
   return turn
 }
 
-async function lend<Answer>(plan: (solver: Solver) => Promise<Answer>): Promise<Answer> {
+/** Whatever came meanwhile is answered first: a stop waits for no plan. */
+const pause = (): Promise<void> => new Promise(resolve => setImmediate(resolve))
+
+async function lend<Answer>(plan: (tools: Tools) => Promise<Answer>): Promise<Answer> {
   const highs = createRequire(import.meta.url).resolve('highs')
   const worker = new Worker(BESIDE, { eval: true, workerData: { highs } })
   const solver: Solver = (text, seconds) => new Promise((resolve, reject) => {
@@ -68,7 +71,7 @@ async function lend<Answer>(plan: (solver: Solver) => Promise<Answer>): Promise<
     worker.postMessage({ text, seconds })
   })
   try {
-    return await plan(solver)
+    return await plan({ solver, pause })
   } finally {
     await worker.terminate()
   }

@@ -24,7 +24,7 @@ const CASES: readonly (readonly [string, ClassQuestion])[] = [
 const kept: boolean[] = []
 for (const [what, question] of CASES) {
   const began = performance.now()
-  const { isEnough } = await withSolver('shop', solver => planClass(question, solver))
+  const { isEnough } = await withSolver('shop', tools => planClass(question, tools))
   const ms = performance.now() - began
   kept.push(report({
     name: `a class of 24 people at 12 bays in 4 periods, ${what}, against 5 s`,

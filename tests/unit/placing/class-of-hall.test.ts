@@ -36,7 +36,7 @@ const bayIdsOf = (found: ReturnType<typeof classOfHall>) => found.question?.bays
 
 describe('a class of the shop', () => {
   it('is planned at its bays, and given back by names and times', async () => {
-    const answer = await withSolver('shop', solver => assessHallClass(standing(), ASKED, solver))
+    const answer = await withSolver('shop', tools => assessHallClass(standing(), ASKED, tools))
     expect(answer.periods).toEqual([{ startsAt: '13:00', endsAt: '14:00' }, { startsAt: '14:00', endsAt: '15:00' }])
     expect(answer.planned).toMatchObject({ isEnough: true })
     for (const { personId, bayId } of answer.planned!.plan!.placings) {
@@ -87,7 +87,7 @@ describe('a class of the shop', () => {
   it('counts what others burn in the hall meanwhile, and says who welded before', async () => {
     const beside = ready({ personId: 'other', job: { ...STICK, startsAt: '12:00', endsAt: '16:00', arcMinPerH: 40 } })
     const [alone, crowded] = await Promise.all([standing(), standing({ three: beside })].map(async (site) => {
-      const { planned } = await withSolver('shop', solver => assessHallClass(site, ASKED, solver))
+      const { planned } = await withSolver('shop', tools => assessHallClass(site, ASKED, tools))
       return Math.max(...planned?.plan?.people.map(({ fraction }) => fraction) ?? [Infinity])
     }))
     expect(crowded).toBeGreaterThan(alone!)

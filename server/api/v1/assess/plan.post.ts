@@ -9,7 +9,7 @@ import { api, findingsOut, parseBody } from '../../../http'
 /** Who welds at which bay in which period of a class, so that nobody exceeds. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessPlanResponse>> => {
   const { bays, people, atOnce, daysPerWeek, ...rest } = await parseBody(event, assessPlanRequest)
-  const { planned, findings } = await withSolver('outside', solver => assessClass({
+  const { planned, findings } = await withSolver('outside', tools => assessClass({
     ...rest,
     daysAWeek: daysPerWeek,
     bays: bays.map(({ job: { strippedMm, ...job }, ...bay }) => ({ ...bay, job: { ...job, strippedWidthMm: strippedMm ?? 0 } })),
@@ -17,7 +17,7 @@ export default api(async (event): Promise<z.input<typeof assessPlanResponse>> =>
       id, bayIds, mask: mask && { apf: mask.apf, isSupplied: mask.supplied, wornShare: mask.wornShare },
     })),
     atOnce: atOnce.map(({ what, bays: bayIds, most }) => ({ what, bayIds, most })),
-  }, solver))
+  }, tools))
   const plan = planned?.plan ?? null
   return {
     isEnough: planned?.isEnough ?? false,

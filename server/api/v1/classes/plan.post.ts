@@ -20,7 +20,7 @@ export default api(async (event): Promise<Forms['classes/plan']['answers']> => {
     return joinFacts(await readWholeSite(db, siteId, nowIso(clock)))
   })
   // The shop goes on while it is planned: no lock and no connection is held for that.
-  const { periods, planned, findings } = await withSolver('shop', solver => assessHallClass(standing, asked, solver))
+  const { periods, planned, findings } = await withSolver('shop', tools => assessHallClass(standing, asked, tools))
   const plan = planned?.plan ?? null
   return {
     isEnough: planned?.isEnough ?? false,
