@@ -159,7 +159,9 @@ export const airPages = {
     change: 'Change',
     leaveIt: 'Leave it',
     tellThem: 'Tell them',
-    eachItsOwn: 'Each hood counts as having a fan of its own. Where several hang on one fan, each damper that opens takes air from the others: tell the ducts, and their flow falls as it does in the hall.',
+    eachItsOwn:
+      'Each hood counts as having a fan of its own. Where several hang on one fan, each damper that opens takes air from the '
+      + 'others: tell the ducts, and their flow falls as it does in the hall.',
     asTheyStand: 'With the dampers as they stand; one that nobody saw shut today counts as open. Turn one to see what comes of it.',
     drawEnough: (count: Shown, of: Shown) => `${count} of ${of} hoods at work draw what they must.`,
     open: 'Open',
@@ -174,7 +176,9 @@ export const airPages = {
   },
   ductsForm: {
     fan: 'The fan',
-    fromItsSheet: 'Two or more points of its curve, from its sheet: what it lifts with nothing flowing, and what it lifts at the flows it is used at.',
+    fromItsSheet:
+      'Two or more points of its curve, from its sheet: what it lifts with nothing flowing, and what it lifts at the flows it is '
+      + 'used at.',
     atAFlowOf: 'At a flow of',
     itLifts: 'it lifts',
     itTakes: 'it takes',

@@ -28,7 +28,9 @@ export const openingPages = {
   },
   plan: {
     planAClass: 'Plan a class',
-    whatItDoes: 'Who welds where in which part of the hours, so that nobody comes over what this site allows itself, and whoever gets least arc time gets the most.',
+    whatItDoes:
+      'Who welds where in which part of the hours, so that nobody comes over what this site allows itself, and whoever gets least '
+      + 'arc time gets the most.',
     theClass: 'The class',
     hall: 'In the hall',
     from: 'From',
@@ -49,7 +51,9 @@ export const openingPages = {
     arc: 'Arc',
     ofTheLimit: 'Of the limit',
     whoGoesWhere: 'Who goes where',
-    gatesJudge: 'Everything that burns in the hall meanwhile is counted, at the 95th percentile, with every damper open. The gates judge each bay when it comes to it.',
+    gatesJudge:
+      'Everything that burns in the hall meanwhile is counted, at the 95th percentile, with every damper open. The gates judge '
+      + 'each bay when it comes to it.',
     placeFor: (from: Shown, to: Shown) => `Place them for ${from} to ${to}`,
     stands: (from: Shown) => `They stand as planned from ${from}; each job runs for this part.`,
   },

@@ -163,7 +163,9 @@ export const airPages: typeof English = {
     change: 'Cambiar',
     leaveIt: 'Dejarlo',
     tellThem: 'Describirlos',
-    eachItsOwn: 'Se cuenta que cada campana tiene su propio ventilador. Donde varias cuelgan de uno solo, cada compuerta que se abre quita aire a las demás: describa los ductos y su flujo baja como baja en la nave.',
+    eachItsOwn:
+      'Se cuenta que cada campana tiene su propio ventilador. Donde varias cuelgan de uno solo, cada compuerta que se abre quita '
+      + 'aire a las demás: describa los ductos y su flujo baja como baja en la nave.',
     asTheyStand: 'Con las compuertas como están; la que nadie vio cerrada hoy cuenta como abierta. Gire una para ver qué pasa.',
     drawEnough: (count, of) => `${count} de ${of} campanas en uso jalan lo que deben.`,
     open: 'Abierta',

@@ -28,7 +28,9 @@ export const openingPages: typeof English = {
   },
   plan: {
     planAClass: 'Planear una clase',
-    whatItDoes: 'Quién suelda dónde en qué parte de las horas, para que nadie pase de lo que este taller se permite y a quien menos arco le toca le toque lo más posible.',
+    whatItDoes:
+      'Quién suelda dónde en qué parte de las horas, para que nadie pase de lo que este taller se permite y a quien menos arco le '
+      + 'toca le toque lo más posible.',
     theClass: 'El grupo',
     hall: 'En la nave',
     from: 'Desde',
@@ -49,7 +51,9 @@ export const openingPages: typeof English = {
     arc: 'Arco',
     ofTheLimit: 'Del límite',
     whoGoesWhere: 'Quién va a dónde',
-    gatesJudge: 'Se cuenta todo lo que arde en la nave mientras tanto, en el percentil 95, con todas las compuertas abiertas. Los controles juzgan cada puesto cuando llega su hora.',
+    gatesJudge:
+      'Se cuenta todo lo que arde en la nave mientras tanto, en el percentil 95, con todas las compuertas abiertas. Los controles '
+      + 'juzgan cada puesto cuando llega su hora.',
     placeFor: (from, to) => `Colocarlos de ${from} a ${to}`,
     stands: from => `Están como se planeó desde las ${from}; cada trabajo dura esta parte.`,
   },

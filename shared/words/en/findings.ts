@@ -655,7 +655,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Measure it: hood suction, traverse or face.',
   ],
   'air.starved': ({ drawsM3PerS, foundM3PerS, openCount, idleCount }, q) => [
-    `With ${plural(openCount, 'damper', 'dampers')} open on its ducts the hood draws ${q.airFlow(drawsM3PerS)}, not the ${q.airFlow(foundM3PerS)} it was found to draw.`,
+    `With ${plural(openCount, 'damper', 'dampers')} open on its ducts the hood draws ${q.airFlow(drawsM3PerS)}, not the `
+    + `${q.airFlow(foundM3PerS)} it was found to draw.`,
     idleCount > 0
       ? `Shut ${plural(idleCount, 'damper', 'dampers')} where nobody works, and tell it on the page of the hall.`
       : 'Weld at fewer bays of these ducts at once.',

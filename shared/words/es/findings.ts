@@ -675,7 +675,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Mídalo: succión de la campana, recorrido o cara.',
   ],
   'air.starved': ({ drawsM3PerS, foundM3PerS, openCount, idleCount }, q) => [
-    `Con ${plural(openCount, 'compuerta abierta', 'compuertas abiertas')} en sus ductos, la campana jala ${q.airFlow(drawsM3PerS)} y no los ${q.airFlow(foundM3PerS)} que se midieron.`,
+    `Con ${plural(openCount, 'compuerta abierta', 'compuertas abiertas')} en sus ductos, la campana jala `
+    + `${q.airFlow(drawsM3PerS)} y no los ${q.airFlow(foundM3PerS)} que se midieron.`,
     idleCount > 0
       ? `Cierre ${plural(idleCount, 'compuerta', 'compuertas')} donde nadie trabaja y dígalo en la página de la nave.`
       : 'Suelde en menos puestos de estos ductos a la vez.',
