@@ -145,7 +145,8 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
    * May a bay burn: by its own arcs under the action fraction, by what was measured there, or its welder protected? Every
    * bay that may is counted, also one whose fume nobody can say.
    */
-  function mayStrike(bayId: string, alone: AloneAtWork | null): boolean {
+  function mayStrike(bayId: string, aloneAtWork: () => AloneAtWork | null): boolean {
+    const alone = aloneAtWork()
     const bay = bays.find(other => other.bayId === bayId)!
     const work = workPatternOf(rules, alone?.hours)
     const { pooled, averages } = judgeSurveys(

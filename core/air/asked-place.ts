@@ -1,5 +1,5 @@
 import { postureOf } from '../exposure/hall-doubt'
-import type { ArcWork, HallBay } from '../exposure/hall-shift'
+import type { ArcWork, HallBay } from '../exposure/drawn-hall'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { emissionOf, isFumeKnown, partsMade } from '../fume/emission'

@@ -1,7 +1,12 @@
 import type { Finding } from '../findings/finding'
-import type { BreathedBySubstance, HallBay, HallShift, PartOfAir } from '../exposure/hall-shift'
-import { hallShift, placeOf } from '../exposure/hall-shift'
+import type { HallBay } from '../exposure/drawn-hall'
+import type { BreathedBySubstance, HallShift, PartOfAir } from '../exposure/hall-shift'
+import { placeOf } from '../exposure/drawn-hall'
+import { hallShift } from '../exposure/hall-shift'
+import type { HallCourse } from '../exposure/hall-course'
+import { hallCourse } from '../exposure/hall-course'
 import type { Visit } from '../exposure/heard'
+import type { Stay } from '../time/stays'
 import { leavesAtMin } from '../time/stays'
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
@@ -51,7 +56,7 @@ export interface HallQuestion extends ShopClock {
    * @param alone what whoever stands there breathes of its arcs in their own work: never more than the gate counts, or fume of arcs that
    * burn would not be; null where it cannot be said
    */
-  readonly mayStrike?: (bayId: string, alone: AloneAtWork | null) => boolean
+  readonly mayStrike?: (bayId: string, alone: () => AloneAtWork | null) => boolean
 }
 
 /** What a hood that shares its fan draws. */
@@ -108,6 +113,17 @@ export interface HallPrediction {
   hallBayAt(bayId: string): HallBay & { readonly isHoodKnown: boolean } | null
   /** What the doubts of a bay belong to. */
   placeAt(bayId: string): string
+  /** Bays whose arcs are counted: not those that their own air holds. */
+  readonly burning: readonly string[]
+  /** When arcs burn at a bay today, by what can be said. */
+  burnsWhen(bayId: string): readonly Stay[]
+  /**
+   * Whose fume it is that somebody breathes at a bay: of one substance, what the arcs of each bay of the hall put into the eight-hour sum,
+   * mg/m³, the mean of the draws, in the order of the bays.
+   */
+  fromEach(bayId: string, substance: SubstanceId, visit: Visit): readonly number[]
+  /** What floats in the hall and round each of its arcs over the day, in the order of the bays. */
+  courseOf(substance: SubstanceId, atMin: readonly number[]): HallCourse
 }
 
 /** The fume of a job. A width that was stripped counts only when the job says the coating is stripped. */
@@ -216,7 +232,7 @@ export function predictHall(
     }
     // A bay whose arcs are over for today has burnt them, whatever it may do next.
     const may
-      = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone()))
+      = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone))
     striking.set(spot, may)
     return may
   }
@@ -258,6 +274,16 @@ export function predictHall(
       return solve().partAt(spot, from => from === spot || burns(from), visit)
     },
     placeAt: bayId => placeOf(spotOf(bayId)),
+    get burning() {
+      return parts.filter(({ spans }, spot) => spans.length > 0 && burns(spot)).map(({ bay }) => bay.bayId)
+    },
+    burnsWhen: bayId => parts[spotOf(bayId)]?.hallBay.work ?? [],
+    fromEach: (bayId, substance, visit) => {
+      const spot = spotOf(bayId)
+      return solve().fromEach(spot, substance, from => from === spot || burns(from), visit)
+    },
+    courseOf: (substance, atMin) =>
+      hallCourse(solve().drawn, parts.map(({ hallBay }) => hallBay), substance, atMin, burns, values => draws.spread(values)),
     hallBayAt: (bayId) => {
       const part = parts[spotOf(bayId)]
       return part ? { ...part.hallBay, isHoodKnown: part.bay.extraction === null || part.at !== null } : null

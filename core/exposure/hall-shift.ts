@@ -1,42 +1,17 @@
-import type { Cause, DrawSet } from '../chance/draw-set'
+import type { DrawSet } from '../chance/draw-set'
 import { ENDS } from '../chance/draw-set'
 import type { Range } from '../range'
 import { isGas } from '../fume/gases'
-import { drawnEmission } from '../fume/drawn-emission'
-import type { MadeOf } from '../fume/emission'
 import type { SubstanceId } from '../ids/vocabulary'
-import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
-import { hallBalance, hallFlows } from '../ventilation/hall'
-import type { HallModes } from '../ventilation/hall-modes'
-import { hallModes } from '../ventilation/hall-modes'
+import type { Aerosol, HallAir } from '../ventilation/hall'
 import { keyed, lazily } from '../kept'
 import type { Stay } from '../time/stays'
-import type { HallDoubt, Posture } from './hall-doubt'
+import type { DrawnHall, HallBay } from './drawn-hall'
+import { drawHall, partOfFume } from './drawn-hall'
+import type { HallDoubt } from './hall-doubt'
 import { CERTAIN, MIXED } from './hall-doubt'
-import type { DrawnModes, From, Listener, Visit } from './heard'
-import { drawnModes, hear, listenerOf, MINUTE, runOf, SHORT_TERM_MIN, visitOfAll } from './heard'
-
-/** One stretch of arc work at a bay, in minutes from the start of the shop day. */
-export interface ArcWork {
-  readonly fromMin: number
-  readonly toMin: number
-  /** Minutes of arc in an hour, above 0 and at most 60. */
-  readonly arcMinPerH: number
-  /** While the arc burns, mg/min. */
-  readonly emission: Readonly<Partial<Record<SubstanceId, MadeOf>>>
-  /** What of the near field is breathed; left out: as much as it is mixed through. */
-  readonly posture?: Posture
-}
-
-/** One bay of a hall with its day. */
-export interface HallBay {
-  readonly hood: HallHood | null
-  /** Share taken at the arc in the draught that was told; where that is doubted, in the calmest and in the strongest too. */
-  readonly capture: Range
-  readonly captureInCalm?: Range
-  readonly captureInDraught?: Range
-  readonly work: readonly ArcWork[]
-}
+import type { From, Listener, Visit } from './heard'
+import { hear, listenerOf, MINUTE, runOf, SHORT_TERM_MIN, visitOfAll } from './heard'
 
 /** What somebody breathes of one substance, mg/m³, with its spread. */
 export interface Breathed {
@@ -97,10 +72,14 @@ export interface HallShift {
   drawnAt(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): DrawnBySubstance
   /** Both. */
   partAt(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): PartOfAir
+  /**
+   * Whose fume it is: of one substance, what each bay's arcs put into the shift's sum of whoever is at a bay, mg/m³, the mean of the draws.
+   * What comes in with the air is nobody's.
+   */
+  fromEach(spot: number, substance: SubstanceId, isCounted?: (spot: number) => boolean, visit?: Visit): readonly number[]
+  /** What it is drawn from. */
+  readonly drawn: DrawnHall
 }
-
-/** What the doubts of one bay belong to. */
-export const placeOf = (spot: number): string => `bay ${spot}`
 
 /** What of a source is added up; the part of the others and the peak follow from it. */
 const OF_SOURCE = ['twa', 'shortTerm', 'nearField', 'farField', 'twaBesides'] as const satisfies readonly (keyof Breathed)[]
@@ -121,66 +100,17 @@ export function hallShift(
   bays: readonly HallBay[],
   { shiftHours, withBackground = true, draws = ENDS, doubt = CERTAIN }: HallShiftOptions,
 ): HallShift {
-  const { count } = draws
-  const ofHall = (range: Range, kind: Cause['doubt']): Float64Array => draws.harmful(range, { doubt: kind, of: 'hall' })
-  // A weak draught mixes little: it is drawn from its high end down, and so is the radius and what is blown in.
-  const draught = draws.protective(doubt.draught, { doubt: 'draught', of: 'hall' })
-  const radius = draws.protective(doubt.nearField, { doubt: 'near-field', of: 'hall' })
-  const supply = draws.protective(doubt.supply, { doubt: 'supply', of: 'hall' })
-  const mixing = ofHall(doubt.mixing, 'mixing')
-  const isCertain = [doubt.draught, doubt.nearField, doubt.supply].every(({ low, high }) => low === high)
-
-  const hallOf = (n: number): HallAir => ({
-    ...hall,
-    supplyM3PerS: hall.supplyM3PerS * supply[n]!,
-    nearFieldRadiusM: hall.nearFieldRadiusM * radius[n]!,
-    airSpeedMPerS: hall.airSpeedMPerS * draught[n]!,
-  })
-  /** Where no hood and no filter tells them apart, particles and gases move alike. */
-  const isFiltered = hall.filterEfficiency > 0 || bays.some(({ hood }) => hood?.returnsAir)
-  const modesOf = lazily((what: Aerosol): DrawnModes => {
-    const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
-    return drawnModes(isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n)))
-  })
-  const moving = (what: Aerosol): Aerosol => isFiltered ? what : 'particles'
+  const drawn = drawHall(hall, bays, draws, doubt)
+  const { count, mixing, moving, modes, taken, returned: returnedOf, arcMinutes, madeOf, ofBay } = drawn
 
   const listeners = lazily((spot: number) => listenerOf(spot, visitOfAll(bays[spot]!.work, shiftHours)))
   const heardOf = keyed((what: Aerosol, source: Stay, from: From, listener: Listener) => ({
     key: `${what} ${source.fromMin} ${source.toMin} ${from} ${listener.key}`,
-    make: () => hear(modesOf(what), source, from, listener),
-  }))
-  const arcMinutes = keyed((spot: number, arcMinPerH: number) => ({
-    key: `${spot} ${arcMinPerH}`,
-    make: () => ofBay(doubt.arcTime, 'arc-time', spot).map(factor => Math.min(60, arcMinPerH * factor)),
+    make: () => hear(modes(what), source, from, listener),
   }))
   const runs = keyed((what: Aerosol, spot: number, arcMinPerH: number) => ({
     key: `${what} ${spot} ${arcMinPerH}`,
-    make: () => runOf(modesOf(what), arcMinutes(spot, arcMinPerH)),
-  }))
-  function ofBay(range: Range, kind: Cause['doubt'], spot: number): Float64Array {
-    return draws.harmful(range, { doubt: kind, of: placeOf(spot) })
-  }
-
-  /** Share taken at the arc: in a weaker draught more. */
-  const taken = lazily((spot: number): Float64Array => {
-    const { capture, captureInCalm = capture, captureInDraught = capture } = bays[spot]!
-    const cause: Cause = { doubt: 'capture', of: placeOf(spot) }
-    const usual = draws.protective(capture, cause)
-    if (isCertain || (captureInCalm === capture && captureInDraught === capture)) return usual.map(share => Math.min(1, share))
-    const [calm, strong] = [draws.protective(captureInCalm, cause), draws.protective(captureInDraught, cause)]
-    const { low, mid, high } = doubt.draught
-    return usual.map((share, n) => {
-      const times = draught[n]!
-      // As told to the digit there is nothing between: 0 of 0 would make the share no number.
-      if (times === mid) return Math.min(1, share)
-      const [end, part] = times < mid ? [calm[n]!, (mid - times) / (mid - low)] : [strong[n]!, (times - mid) / (high - mid)]
-      return Math.min(1, share + (end - share) * Math.min(1, part))
-    })
-  })
-  /** What an arc makes while it burns, mg/min. */
-  const madeOf = keyed((spot: number, work: number, substance: SubstanceId) => ({
-    key: `${spot} ${work} ${substance}`,
-    make: () => drawnEmission(bays[spot]!.work[work]!.emission[substance]!, placeOf(spot), draws),
+    make: () => runOf(modes(what), arcMinutes(spot, arcMinPerH)),
   }))
 
   /**
@@ -188,12 +118,11 @@ export function hallShift(
    * of their own arc comes on top.
    */
   function breathedOfUnit(what: Aerosol, from: number, index: number, listener: Listener): UnitBreathed {
-    const bay = bays[from]!
-    const work = bay.work[index]!
+    const work = bays[from]!.work[index]!
     const isOwn = from === listener.spot
     const moves = moving(what)
     const inNear = heardOf(moves, work, isOwn ? 'own' : 'other', listener)
-    const returned = bay.hood?.returnsAir ? 1 - (what === 'particles' ? bay.hood.filterEfficiency : 0) : 0
+    const returned = returnedOf(from, what)
     const inHall = returned > 0 ? heardOf(moves, work, 'hall', listener) : null
     // What burnt at their bay while they were not at work there was somebody else's run.
     const isTheirs = isOwn && listener.work.some(({ fromMin, toMin }) => fromMin < work.toMin && toMin > work.fromMin)
@@ -264,25 +193,18 @@ export function hallShift(
     for (const sum of Object.values(breathed)) sum.peak.set(sum.shortTerm)
     for (const [substance, ofTurn] of Object.entries(ownRuns) as [SubstanceId, Map<number, OwnRunOf>][])
       for (const kind of OF_RUNS) addWorst(breathed[substance]![kind], [...ofTurn.values()].map(run => run[kind]))
-    if (withBackground && hall.backgroundMgPerM3 > 0) addIncoming(own, listener, breathed)
+    if (withBackground) addIncoming(own, listener, breathed)
     return breathed
   }
 
-  /** Adds what the incoming air carries: fume of unknown make-up, taken to be like the bay's own at its strongest. */
+  /** Adds what the incoming air carries, taken to be like the bay's own at its strongest. */
   function addIncoming(own: HallBay, listener: Listener, breathed: Partial<Record<SubstanceId, Drawn>>): void {
-    // Settled from the start: the safe end of a hall that was closed overnight. At its low end clean air comes in.
-    const incoming = ofHall({ low: 0, mid: 1, high: 1 }, 'incoming')
-    const settled = incoming.map((part, n) => {
-      const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hallOf(n), bays, 'particles')
-      const through = outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS
-      return Math.min(1, part) * (through > 0 ? (hall.backgroundMgPerM3 * outdoorM3PerS) / through : hall.backgroundMgPerM3)
-    })
-    const strongest = (substance: SubstanceId): number => Math.max(0, ...own.work.map(work => mostOf(work.emission[substance])))
-    const fume = strongest('total-fume')
+    const settled = drawn.incoming()
+    if (!settled) return
     const hours = listener.stayMin / REFERENCE_MIN
     for (const [substance, sum] of Object.entries(breathed) as [SubstanceId, Drawn][]) {
-      if (isGas(substance) || fume === 0) continue
-      const part = Math.min(1, strongest(substance) / fume)
+      const part = partOfFume(own.work, substance)
+      if (part === 0) continue
       for (const kind of KINDS) {
         const times = part * (SUMMED.has(kind) ? kind === 'twaBesides' ? hours - listener.workMin / REFERENCE_MIN : hours : 1)
         for (let n = 0; n < count; n++) sum[kind][n]! += settled[n]! * times
@@ -298,8 +220,20 @@ export function hallShift(
     },
   }))
   const partAt: HallShift['partAt'] = (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit))
+  const fromEach: HallShift['fromEach'] = (spot, substance, isCounted = () => true, visit = undefined) => {
+    const listener = listenerFor(spot, visit)
+    return bays.map(({ work }, from) => !isCounted(from)
+      ? 0
+      : work.reduce((sum, { emission }, index) => {
+          if (!emission[substance]) return sum
+          const { twa } = breathedOfUnit(isGas(substance) ? 'gases' : 'particles', from, index, listener)
+          return sum + madeOf(from, index, substance).reduce((total, mgPerMin, n) => total + mgPerMin * twa[n]!, 0) / count
+        }, 0))
+  }
   return {
+    drawn,
     partAt,
+    fromEach,
     drawnAt: (...of) => partAt(...of).drawn,
     at: (...of) => partAt(...of).breathed,
   }
@@ -318,10 +252,6 @@ function spreadsOf(drawn: Drawn, draws: DrawSet): Breathed {
   }
   return breathed
 }
-
-/** The most that is made of something, mg/min. */
-const mostOf = (parts: MadeOf = []): number =>
-  parts.reduce((sum, part) => sum + part.reduce((product, { range }) => product * range.high, 1), 0)
 
 /** Kinds that are summed over the day. */
 export const SUMMED: ReadonlySet<keyof Breathed> = new Set(['twa', 'twaFromOthers', 'twaBesides'])

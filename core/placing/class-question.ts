@@ -1,6 +1,6 @@
 import type { MaskWorn } from '../exposure/day-air'
 import type { Posture } from '../exposure/hall-doubt'
-import type { HallBay } from '../exposure/hall-shift'
+import type { HallBay } from '../exposure/drawn-hall'
 import type { MadeOf } from '../fume/emission'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import type { Stay } from '../time/stays'

@@ -206,7 +206,7 @@ describe('what acts alike', () => {
           const hall = predictHall({
             ...question,
             mayStrike: (bayId, asked) => {
-              if (bayId === 'one') alone = asked!.air.breathed['total-fume']!.twa.high
+              if (bayId === 'one') alone = asked()!.air.breathed['total-fume']!.twa.high
               return true
             },
           })

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { hallShift } from '#core/exposure/hall-shift'
-import type { ArcWork, Breathed, HallBay } from '#core/exposure/hall-shift'
+import type { ArcWork, HallBay } from '#core/exposure/drawn-hall'
+import type { Breathed } from '#core/exposure/hall-shift'
 import type { Visit } from '#core/exposure/heard'
 import type { SubstanceId } from '#core/ids/vocabulary'
 import { exactly } from '#core/range'

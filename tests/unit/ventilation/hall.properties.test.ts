@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { hallShift } from '#core/exposure/hall-shift'
-import type { HallBay } from '#core/exposure/hall-shift'
+import type { HallBay } from '#core/exposure/drawn-hall'
 import { around, exactly } from '#core/range'
 import { captureEfficiency, captureShare } from '#core/ventilation/capture'
 import { captureWindow } from '#core/ventilation/capture-window'
