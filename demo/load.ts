@@ -15,6 +15,7 @@ import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
 import { AREAS, bayIdOf, BAYS, HALL_AIR, HALL_DUCTS, HALL_WARMTH_C, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
+import { HALL_PLANS } from './hall-plans'
 import type { DemoBay, DemoPerson } from './fenmarsh'
 import { ITEMS } from './kit-items'
 import { loadKitAndCylinders } from './load-kit-and-cylinders'
@@ -197,6 +198,7 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
     })
   }
   for (const [hallId, ducts] of Object.entries(HALL_DUCTS)) await lead(hallStream(hallId), { type: 'hall.lay-ducts', payload: { ducts } })
+  for (const [hallId, plan] of Object.entries(HALL_PLANS)) await lead(hallStream(hallId), { type: 'hall.lay-out', payload: { plan } })
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
   for (const person of PEOPLE) await loadWearer(door, lead, person)
   const instructor = sendAs('maren-holt')

@@ -81,6 +81,14 @@ export const COMMAND_SAMPLES = {
       hoods: [{ bayId: 'bay-1', ductId: 'main', entry: 'flanged-end', foundWith: 'own-open' }],
     },
   },
+  'hall.lay-out': {
+    plan: {
+      outline: { xM: 0, yM: 0, lengthM: 20, widthM: 12 },
+      things: [{ kind: 'door', xM: 10, yM: 0, towardsDeg: 0, lengthM: 4 }],
+      ductsAt: {},
+      hoodsTowardsDeg: { 'bay-1': 270 },
+    },
+  },
   'hall.tell-heat': { warmth: { airC: 24, humidityPercent: 50, isInSun: false }, isEverybodyUsed: false },
   'hall.fit-bays': { bays: { 'bay-1': { xM: 1, yM: 1, extraction: null } } },
   'hall.fit-bay': { bayId: 'bay-1', fitted: { xM: 1, yM: 1, extraction: null } },

@@ -50,7 +50,7 @@ export interface BayInHall {
 }
 
 export interface HallField {
-  /** What its arcs make that is limited, by how much of a limit is used. */
+  /** What its arcs make that is limited, by how much of a limit is used: first what burns, then what only would. */
   readonly substances: readonly SubstanceId[]
   readonly substance: SubstanceId
   /** The limit it is compared with, that of eight hours before others, and what of it is as much of the element; null where none binds. */
@@ -92,6 +92,13 @@ function byUse(judged: readonly ExposureJudgement[]): readonly SubstanceId[] {
     for (const { binds, limit, fraction } of uses)
       if (binds) most.set(limit.substance, Math.max(most.get(limit.substance) ?? 0, fraction))
   return [...most].sort(([, a], [, b]) => b - a).map(([substance]) => substance)
+}
+
+/** What floats in the hall before what only would: substances by use where arcs burn, then the rest. */
+function inOrder(judged: JudgedBays, burning: readonly string[]): readonly SubstanceId[] {
+  const of = (isAsked: (bayId: string) => boolean): readonly SubstanceId[] =>
+    byUse([...judged].flatMap(([bayId, { exposure }]) => exposure && isAsked(bayId) ? [exposure] : []))
+  return [...new Set([...of(bayId => burning.includes(bayId)), ...of(() => true)])]
 }
 
 type JudgedBays = ReadonlyMap<string, AirAssessment>
@@ -175,7 +182,7 @@ export function hallField({ facts, hallId, tried, substance: asked }: HallFieldQ
   const prediction = predictHall(question)
   const judged = judgeBays(facts, question, prediction)
   const exposures = [...judged.values()].flatMap(({ exposure }) => exposure ?? [])
-  const substances = byUse(exposures)
+  const substances = inOrder(judged, prediction.burning)
   const substance = asked !== undefined && substances.includes(asked) ? asked : substances[0]
   const atMin = looks(prediction)
   if (substance === undefined || atMin.length === 0) return null

@@ -2,8 +2,9 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import { STUDY_SOURCES } from '../source/study-sources'
-import type { DuctBalance, DuctSystem, HoodDraw, SystemHood } from './duct-balance'
+import type { DuctBalance, DuctSystem, HoodDraw } from './duct-balance'
 import { balanceDucts } from './duct-balance'
+import { mostOpen } from './most-open'
 
 /** Fume settles in a duct in which the air is slower, m/s. Source: `ductVelocity`. */
 export const LEAST_DUCT_M_PER_S = 10
@@ -50,24 +51,13 @@ export function assessDucts(system: DuctSystem): DuctAssessment {
   return { ...balance, mayBeOpen, findings }
 }
 
-/** Every set of so many. */
-function* setsOf<Item>(items: readonly Item[], count: number, from = 0): Generator<readonly Item[]> {
-  if (count === 0) yield []
-  else for (let i = from; i <= items.length - count; i++) for (const rest of setsOf(items, count - 1, i + 1)) yield [items[i]!, ...rest]
-}
-
-/** The most that may be open, whichever they are: one more lets no other draw more, so the first number that starves one ends it. */
+/** How many may be open at once, whichever they are; null where it was not tried. */
 function howManyMayBeOpen(system: DuctSystem): number | null {
   const { hoods } = system
   const isTooMany = hoods.length > HOODS_TRIED || system.ducts.length > DUCTS_TRIED
   if (isTooMany || hoods.some(({ neededM3PerS }) => neededM3PerS === undefined)) return null
-  const starves = (chosen: readonly SystemHood[]): boolean => {
-    const open = new Set(chosen.map(({ id }) => id))
-    const tried = { ...system, hoods: hoods.map(hood => ({ ...hood, openShare: open.has(hood.id) ? 1 : 0 })) }
-    const balance = balanceDucts(tried)
+  return mostOpen(hoods.map(({ id }) => id), (open) => {
+    const balance = balanceDucts({ ...system, hoods: hoods.map(hood => ({ ...hood, openShare: open.has(hood.id) ? 1 : 0 })) })
     return !balance.isBalanced || starvedIn(balance, open).length > 0
-  }
-  if (!starves(hoods)) return hoods.length
-  for (let count = 1; count < hoods.length; count++) for (const chosen of setsOf(hoods, count)) if (starves(chosen)) return count - 1
-  return hoods.length - 1
+  })
 }

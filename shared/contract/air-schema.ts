@@ -12,6 +12,7 @@ import { HEAT_LIMITS } from '#core/heat/heat-stress'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { hallDuctsSchema } from './ducts-schema'
+import { hallPlanSchema } from './hall-plan-schema'
 import { between } from './job-schema'
 import type { Payloads } from './payloads'
 import { idSchema, sentenceSchema } from './text-schema'
@@ -117,6 +118,7 @@ export const hallPayloads = {
       .refine(bays => Object.keys(bays).length > 0 && Object.keys(bays).length <= BAYS_AT_ONCE, `1 to ${BAYS_AT_ONCE} bays`),
   }),
   'hall.lay-ducts': z.strictObject({ ducts: hallDuctsSchema.nullable() }),
+  'hall.lay-out': z.strictObject({ plan: hallPlanSchema.nullable() }),
   'hall.tell-heat': z.strictObject({ warmth: warmthSchema, isEverybodyUsed: z.boolean() }),
 } satisfies Payloads<HallCommands>
 

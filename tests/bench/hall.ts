@@ -4,6 +4,7 @@ import type { AirFacts } from '#core/air/air-facts'
 import { assessAir } from '#core/air/assess-air'
 import { drawSet } from '#core/chance/draw-set'
 import { spreadOf } from '#core/chance/draws'
+import { glanceAtHall } from '#core/air/hall-field'
 import { predictHall } from '#core/air/hall-prediction'
 import { NOWHERE_ELSE, personDay } from '#core/air/person-day'
 import { tryOut } from '#core/air/what-if'
@@ -174,4 +175,23 @@ const keptDrawn = report({
   atMost: 1,
   absolutes: `${drawnMs.toFixed(0)} ms; today's answer, ${median(times).toFixed(1)} ms`,
 })
-if (!keptSame || !keptFast || !keptDrag || !keptDrawn) process.exitCode = 1
+
+/** As a hood is dragged on the plan of a hall: one look at all of it, and what is used at its bay. */
+const glance = (distanceM: number) =>
+  glanceAtHall(
+    { facts, hallId: 'hall', tried: { 4: { distanceM } } },
+    { bayId: '4', substance: 'manganese', atMin: 480, counted: BAYS.map(({ label }) => label) },
+  )
+for (let i = 0; i < 10; i++) glance(0.2 + i / 100)
+const glances = Array.from({ length: 40 }, (_, i) => {
+  const from = performance.now()
+  if (!glance(0.1 + i / 100)) throw new Error('nothing was seen')
+  return performance.now() - from
+})
+const keptGlance = report({
+  name: 'a hood dragged on the plan of twelve bays, what comes of it, against 100 ms',
+  ratio: median(glances) / 100,
+  atMost: 1,
+  absolutes: `${median(glances).toFixed(1)} ms in the middle, ${Math.max(...glances).toFixed(1)} ms at most`,
+})
+if (!keptGlance || !keptSame || !keptFast || !keptDrag || !keptDrawn) process.exitCode = 1

@@ -20,6 +20,7 @@ test('a hood that was measured with the others shut draws less beside them, in t
   await choose(line.getByLabel('Its flow was measured with'), 'only its damper open')
   await ducts.getByRole('button', { name: 'Save the ducts' }).click()
   await expect(ducts).toContainText('3 of 5 hoods at work draw what they must.')
+  await expect(ducts).toContainText('Of the 3 that draw enough by themselves, at most 1 may be open at once, whichever.')
 
   // What is tried moves at once, and tells nobody anything.
   for (const bay of ['1', '3', '4', '5']) await ducts.getByRole('button', { name: `Damper of bay ${bay}: Open` }).click()

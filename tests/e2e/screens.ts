@@ -11,7 +11,7 @@ export const SCREENS: readonly string[] = [
   '/gas?do=week', '/gas?do=sums', '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register',
   '/kit?do=sums', '/bay/bay-1?do=fire', '/bay/bay-12?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap',
   '/hot-work?do=request', '/hot-work?do=arc', '/hot-work/wall', '/help', '/help/cylinder-in-fire', '/?ask=tig%2090%20stainless',
-  '/opening', '/class-plan', '/closing', '/door', '/door?who=noor-hale', '/door?do=stock', '/people', '/people?do=list', '/people?who=lena-stroud',
+  '/opening', '/class-plan', '/hall/gate-hall', '/closing', '/door', '/door?who=noor-hale', '/door?do=stock', '/people', '/people?do=list', '/people?who=lena-stroud',
   '/first-steps?step=halls', '/first-steps?step=kit', '/first-steps?step=air', '/first-steps?step=work', '/first-steps?step=gas',
   '/set-up', '/house-rules', '/log', '/my-sign-in',
 ]

@@ -342,4 +342,21 @@ describe('air behind the one door', () => {
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).not.toContain('air.starved')
     expect((await lay(null)).status).toBe(200)
   })
+  it('a hall is drawn by the safety lead alone, for its own bays; no gate is judged by it, and what was laid stays', async () => {
+    const layOut = (plan: unknown, by = lead()) =>
+      shop.send(by, [hallStream('hall')], { type: 'hall.lay-out', payload: { plan } } as never)
+    const plan = {
+      outline: { xM: 0, yM: 0, lengthM: 20, widthM: 12 },
+      things: [{ kind: 'wall', xM: 10, yM: 6, towardsDeg: 90, lengthM: 4 }],
+      ductsAt: {},
+      hoodsTowardsDeg: { 'bay-1': 270 },
+    }
+    const before = await gateEvents(BAY_1)
+    expect((await layOut(plan, instructor())).body).toMatchObject({ findings: [{ code: 'command.not-allowed' }] })
+    expect((await layOut({ ...plan, hoodsTowardsDeg: { 'bay-9': 0 } })).status).toBe(409)
+    expect((await layOut(plan)).status).toBe(200)
+    expect(await gateEvents(BAY_1)).toEqual(before)
+    const { rows } = await shop.pool.query(`select hall from hall_reading where hall_id = 'hall'`)
+    expect(rows[0].hall).toMatchObject({ plan, air: { isOpenAir: false }, bays: { 'bay-1': {} } })
+  })
 })

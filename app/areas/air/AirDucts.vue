@@ -2,7 +2,7 @@
 import { stationStream } from '#core/ids/streams'
 import type { Hall } from '#core/streams/site/site'
 import { stands } from '#core/time/instant'
-import { drawnHoods } from '#core/ventilation/hall-ducts'
+import { drawnHoods, mayBeOpenAtOnce } from '#core/ventilation/hall-ducts'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 import { neededFlowM3PerS } from '#core/ventilation/needed-flow'
 import type { Placed } from '~/stores/judged'
@@ -41,14 +41,15 @@ interface Row {
   /** What it must draw to bend the fume from where it stands; null where that is not how it works, or nobody works there. */
   readonly needsM3PerS: number | null
 }
+const hoods = computed(() => (ducts?.hoods ?? []).map(({ bayId }) => ({
+  bayId,
+  flowM3PerS: extractionOf(bayId)?.flowM3PerS ?? 0,
+  isMakers: extractionOf(bayId)?.flowFrom === 'maker',
+  isSeenShut: isShut(bayId),
+})))
 const rows = computed<readonly Row[]>(() => {
   if (!ducts) return []
-  const drawn = drawnHoods(ducts, ducts.hoods.map(({ bayId }) => ({
-    bayId,
-    flowM3PerS: extractionOf(bayId)?.flowM3PerS ?? 0,
-    isMakers: extractionOf(bayId)?.flowFrom === 'maker',
-    isSeenShut: isShut(bayId),
-  })))
+  const drawn = drawnHoods(ducts, hoods.value)
   return ducts.hoods.map(({ bayId }): Row => {
     const placed = bays.find(({ bay }) => bay.bayId === bayId)
     const { window, hood } = placed?.verdict.air.prediction ?? {}
@@ -75,6 +76,10 @@ const besides = ({ foundM3PerS, needsM3PerS, isWorkedAt }: Row): string => [
 ].join('')
 const worked = computed(() => rows.value.filter(({ isWorkedAt }) => isWorkedAt))
 const enough = computed(() => worked.value.filter(row => !row.isShut && !isTooLittle(row)).length)
+const atOnce = computed(() => {
+  const needed = new Map(rows.value.flatMap(({ bayId, needsM3PerS }) => needsM3PerS === null ? [] : [[bayId, needsM3PerS] as const]))
+  return ducts && mayBeOpenAtOnce(ducts, hoods.value, needed)
+})
 const mayTell = computed(() => session.may('door-checks'))
 /** Shut here, not worked at, and nobody told it yet. */
 const toTell = computed(() => bays.filter(({ bay, station }) =>
@@ -103,7 +108,7 @@ async function tellShut() {
     <LazyAirDuctsForm v-if="isTold" :hall="hall" :ducts="ducts" :bays="bays" @done="isTold = false" />
     <template v-else-if="rows.length > 0">
       <p class="sum" role="status">
-        {{ says.drawEnough(enough, worked.length) }}
+        {{ says.drawEnough(enough, worked.length) }} {{ atOnce ? says.atOnce(atOnce.most, atOnce.of) : '' }}
       </p>
       <ul>
         <li v-for="row in rows" :key="row.bayId" class="row" :class="{ little: isTooLittle(row) && !row.isShut }">

@@ -90,6 +90,9 @@ const plan = computed(() => {
   <section class="hall" :aria-label="hall.name">
     <header>
       <h2>{{ hall.name }}</h2>
+      <NuxtLink class="key quiet link plan-key" :to="`/hall/${hall.hallId}`" prefetch-on="interaction">
+        {{ says.plan }}
+      </NuxtLink>
       <NuxtLink v-if="session.may('describe-air')" class="key quiet link" :to="{ path: '/air', query: { do: `hall-${hall.hallId}` } }">
         {{ facts ? says.change : says.describeThisHall }}
       </NuxtLink>
@@ -163,11 +166,11 @@ const plan = computed(() => {
 }
 header {
   display: flex;
-  justify-content: space-between;
   align-items: center;
   border-top: var(--line-rule) solid var(--ink);
   min-height: 48px;
 }
+.plan-key { margin-left: auto; }
 .link {
   display: grid;
   place-items: center;

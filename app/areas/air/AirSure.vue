@@ -3,6 +3,7 @@ import type { AirDoubt, LimitChance, AirInputId } from '#core/air/air-doubt'
 import type { LeastChange } from '#core/air/least-change'
 import type { Driver } from '#core/chance/drivers'
 import { airPages } from '~/words/air'
+import { TEMPER, tintOf } from './temper'
 import type { DoubtQuestion } from './useAirDoubt'
 import { useAirDoubt } from './useAirDoubt'
 
@@ -52,7 +53,6 @@ const at = (fraction: number): number =>
 const barOf = ({ fraction: { low, mid, high } }: LimitChance) => ({
   left: `${at(low)}%`, width: `${Math.max(1, at(high) - at(low))}%`, mid: `${at(mid)}%`,
 })
-const tintOf = ({ fraction: { high } }: LimitChance): string => high > 1 ? 'over' : high > actionFraction ? 'near' : 'under'
 /** What keeps somebody under is rounded to the safe side: a place nearer, a flow larger. */
 const within = (m: number): string =>
   `${Math.floor(units.value.reach.toShown(m) * 10 + 1e-6) / 10} ${units.value.reach.unit}`
@@ -89,7 +89,7 @@ const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
           <span class="what"><b>{{ words.substances[one.limit.substance] }}</b>
             <small>{{ says.ofLimit(words.limitKinds[one.limit.kind], q.limit(one.limit.valueMgPerM3)) }}</small></span>
           <span class="scale" aria-hidden="true">
-            <i :class="tintOf(one)" :style="{ left: barOf(one).left, width: barOf(one).width }" />
+            <i :style="{ left: barOf(one).left, width: barOf(one).width, background: TEMPER[tintOf(one.fraction.high, actionFraction)] }" />
             <u class="mid" :style="{ left: barOf(one).mid }" />
             <u class="action" :style="{ left: `${at(actionFraction)}%` }" />
             <u class="limit" :style="{ left: `${at(1)}%` }" />
@@ -156,9 +156,6 @@ small { display: block; color: var(--soft); font-size: var(--type-small); font-w
 .figures { text-align: right; font-weight: 750; }
 .scale { position: relative; height: 18px; background: var(--bg); border: var(--line-thin) solid var(--strong-rule); }
 i { position: absolute; top: 2px; bottom: 2px; }
-.under { background: #d0a23c; }
-.near { background: #a0622d; }
-.over { background: #6d3f7a; }
 u { position: absolute; top: -5px; bottom: -5px; width: 0; border-left: var(--line-heavy) solid var(--ink); }
 .action { border-left: var(--line-rule) dashed var(--ink); }
 .mid { top: 0; bottom: 0; border-left: var(--line-heavy) solid var(--panel); }

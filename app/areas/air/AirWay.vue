@@ -5,6 +5,7 @@ import type { Range } from '#core/range'
 import { CONCENTRATION } from '#core/exposure/judge-exposure'
 import { times } from '#core/range'
 import { airPages } from '~/words/air'
+import { TEMPER, tintOf } from './temper'
 
 const says = airPages.way
 
@@ -114,7 +115,8 @@ const columns = computed(() => shown.value
             :y="yOf(range.high)"
             width="72"
             :height="Math.max(2, BASE - yOf(range.high))"
-            :class="range.high > shown.limit ? 'over' : range.high > shown.limit * actionFraction ? 'near' : 'under'"
+            :fill="TEMPER[tintOf(range.high / shown.limit, actionFraction)]"
+            class="column"
           />
           <line :x1="x" :x2="x + 72" :y1="yOf(range.mid)" :y2="yOf(range.mid)" class="mid" />
           <text :x="x + 36" y="196" class="centre">{{ name }}</text>
@@ -148,9 +150,7 @@ text { font-size: var(--type-small); fill: var(--ink); font-weight: 600; }
 .action { stroke: var(--ink); stroke-width: 2; stroke-dasharray: 6 5; }
 .ground { stroke: var(--rule); stroke-width: 2; }
 .mid { stroke: var(--panel); stroke-width: 2; }
-.under { fill: #d0a23c; }
-.near { fill: #a0622d; }
-.over { fill: #6d3f7a; }
+.column { stroke: var(--strong-rule); stroke-width: 1; }
 figcaption { font-size: var(--type-fine); color: var(--soft); }
 figcaption::first-letter { text-transform: uppercase; }
 </style>

@@ -116,6 +116,10 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       const { ducts } = payload as Payload<HallEvent, 'ducts-laid'>
       return ducts ? says.ductsLaid(ducts.hoods.length) : says.ductsTakenOut
     }
+    case 'hall-laid-out': {
+      const { plan } = payload as Payload<HallEvent, 'hall-laid-out'>
+      return plan ? says.hallDrawn(q.height(plan.outline.lengthM), q.height(plan.outline.widthM)) : says.hallDrawingTakenOut
+    }
     case 'bay-fitted': {
       const {
         bayId,

@@ -112,6 +112,7 @@ export const airPages = {
   },
   hall: {
     change: 'Change',
+    plan: 'Plan',
     describeThisHall: 'Describe this hall',
     notDescribedYetItsBays: 'Not described yet: its bays hold.',
     planOfCirclesGrowWith: (name: Shown) => `Plan of ${name}: circles grow with the fume that a bay lets loose`,
@@ -164,6 +165,9 @@ export const airPages = {
       + 'others: tell the ducts, and their flow falls as it does in the hall.',
     asTheyStand: 'With the dampers as they stand; one that nobody saw shut today counts as open. Turn one to see what comes of it.',
     drawEnough: (count: Shown, of: Shown) => `${count} of ${of} hoods at work draw what they must.`,
+    atOnce: (most: number, of: number) => most === of
+      ? `The ${of} that draw enough by themselves may all be open at once.`
+      : `Of the ${of} that draw enough by themselves, at most ${most} may be open at once, whichever.`,
     open: 'Open',
     shut: 'Shut',
     damperOf: (bay: Shown, state: Shown) => `Damper of bay ${bay}: ${state}`,

@@ -127,6 +127,8 @@ export const logPages = {
     describedAsOpenAir: 'Described as open air',
     ductsLaid: (hoods: Shown) => `Ducts of the hall told: one fan, hoods on it: ${hoods}`,
     ductsTakenOut: 'Each hood of the hall has a fan of its own again',
+    hallDrawn: (length: Shown, width: Shown) => `Drawn: ${length} by ${width}, with its walls, doors and fans`,
+    hallDrawingTakenOut: 'Its drawing was taken out',
     hallDescribedOfAir: (volume: Shown, airFlow: Shown) => `Hall described: ${volume}, ${airFlow} of air`,
     noExtraction: 'no extraction',
     dataSheetEntered: (consumables: Shown, title: Shown) => `Data sheet entered: ${consumables}, ${title}`,

@@ -114,6 +114,7 @@ export const airPages: typeof English = {
   },
   hall: {
     change: 'Cambiar',
+    plan: 'Plano',
     describeThisHall: 'Describir esta nave',
     notDescribedYetItsBays: 'Todavía sin describir: sus puestos esperan.',
     planOfCirclesGrowWith: name => `Plano de ${name}: los círculos crecen con el humo que un puesto suelta`,
@@ -168,6 +169,9 @@ export const airPages: typeof English = {
       + 'aire a las demás: describa los ductos y su flujo baja como baja en la nave.',
     asTheyStand: 'Con las compuertas como están; la que nadie vio cerrada hoy cuenta como abierta. Gire una para ver qué pasa.',
     drawEnough: (count, of) => `${count} de ${of} campanas en uso jalan lo que deben.`,
+    atOnce: (most, of) => most === of
+      ? `Las ${of} que solas jalan lo que deben pueden estar abiertas todas a la vez.`
+      : `De las ${of} que solas jalan lo que deben, a la vez pueden estar abiertas ${most} a lo sumo, sean las que sean.`,
     open: 'Abierta',
     shut: 'Cerrada',
     damperOf: (bay, state) => `Compuerta del puesto ${bay}: ${state}`,

@@ -4,6 +4,7 @@ import { doorPages } from './door'
 import { floorPages } from './floor'
 import { framePages } from './frame'
 import { gasPages } from './gas'
+import { hallPages } from './hall'
 import { helpPages } from './help'
 import { hotWorkPages } from './hotWork'
 import { jobPages } from './job'
@@ -41,6 +42,7 @@ export const spanish = {
   floorPages,
   framePages,
   gasPages,
+  hallPages,
   helpPages,
   hotWorkPages,
   jobPages,

@@ -129,6 +129,8 @@ export const logPages: typeof English = {
     describedAsOpenAir: 'Descrita como aire libre',
     ductsLaid: hoods => `Ductos de la nave descritos: un ventilador, campanas en él: ${hoods}`,
     ductsTakenOut: 'Cada campana de la nave tiene otra vez su propio ventilador',
+    hallDrawn: (length, width) => `Dibujada: ${length} por ${width}, con sus paredes, puertas y ventiladores`,
+    hallDrawingTakenOut: 'Se quitó su dibujo',
     hallDescribedOfAir: (volume, airFlow) => `Nave descrita: ${volume}, ${airFlow} de aire`,
     noExtraction: 'sin extracción',
     dataSheetEntered: (consumables, title) => `Hoja de datos metida: ${consumables}, ${title}`,

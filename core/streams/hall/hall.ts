@@ -4,6 +4,7 @@ import { newest } from '../../time/late-reports'
 import type { HallAir } from '../../ventilation/hall'
 import type { HallDucts } from '../../ventilation/hall-ducts'
 import type { ExtractionKindId } from '../../ids/vocabulary'
+import type { HallPlan } from './hall-plan'
 
 /** How the flow of an extraction was found. */
 export const FLOW_METHODS = ['traverse', 'static-pressure', 'face-velocity', 'maker'] as const
@@ -63,6 +64,8 @@ export interface HallState {
   readonly heat?: ToldHeat
   /** Ducts that several of its bays share; left out or null: each hood has a fan of its own. */
   readonly ducts?: HallDucts | null
+  /** How it is drawn; left out or null: nobody drew it. */
+  readonly plan?: HallPlan | null
   readonly bays: Readonly<Record<string, FittedBay>>
 }
 export const NO_HALL: HallState = { air: null, bays: {} }
@@ -75,6 +78,8 @@ export interface HallCommands {
   'hall.tell-heat': Omit<ToldHeat, 'at' | 'validUntil'>
   /** Null: its bays share no ducts any more. */
   'hall.lay-ducts': { readonly ducts: HallDucts | null }
+  /** Null: it is not drawn any more. */
+  'hall.lay-out': { readonly plan: HallPlan | null }
 }
 export type HallCommand = { [T in keyof HallCommands]: { readonly type: T, readonly payload: HallCommands[T] } }[keyof HallCommands]
 
@@ -83,6 +88,7 @@ export type HallEvent
     | { readonly type: 'bay-fitted', readonly version: 1, readonly payload: HallCommands['hall.fit-bay'] }
     | { readonly type: 'heat-told', readonly version: 1, readonly payload: ToldHeat }
     | { readonly type: 'ducts-laid', readonly version: 1, readonly payload: HallCommands['hall.lay-ducts'] }
+    | { readonly type: 'hall-laid-out', readonly version: 1, readonly payload: HallCommands['hall.lay-out'] }
 
 export function evolveHall(state: HallState, event: HallEvent): HallState {
   switch (event.type) {
@@ -90,6 +96,7 @@ export function evolveHall(state: HallState, event: HallEvent): HallState {
     // One that comes in late is not put before a newer one.
     case 'heat-told': return { ...state, heat: newest(state.heat ?? null, event.payload)! }
     case 'ducts-laid': return { ...state, ducts: event.payload.ducts }
+    case 'hall-laid-out': return { ...state, plan: event.payload.plan }
     case 'bay-fitted': return fitBay(state, event.payload)
   }
 }
@@ -116,10 +123,13 @@ export function fittingsOf(command: HallCommand): readonly (readonly [string, Fi
 }
 
 /** The bays that a command says something of. */
-export const baysNamedIn = (command: HallCommand): readonly string[] =>
-  command.type === 'hall.lay-ducts'
-    ? command.payload.ducts?.hoods.map(({ bayId }) => bayId) ?? []
-    : fittingsOf(command).map(([bayId]) => bayId)
+export function baysNamedIn(command: HallCommand): readonly string[] {
+  switch (command.type) {
+    case 'hall.lay-ducts': return command.payload.ducts?.hoods.map(({ bayId }) => bayId) ?? []
+    case 'hall.lay-out': return Object.keys(command.payload.plan?.hoodsTowardsDeg ?? {})
+    default: return fittingsOf(command).map(([bayId]) => bayId)
+  }
+}
 
 interface HallToday { readonly at: Instant, readonly dayEnds: Instant }
 
@@ -128,6 +138,7 @@ export function decideHall(command: HallCommand, { at, dayEnds }: HallToday): De
   if (command.type === 'hall.tell-heat')
     return { events: [{ type: 'heat-told', version: 1, payload: { ...command.payload, at, validUntil: dayEnds } }] }
   if (command.type === 'hall.lay-ducts') return { events: [{ type: 'ducts-laid', version: 1, payload: command.payload }] }
+  if (command.type === 'hall.lay-out') return { events: [{ type: 'hall-laid-out', version: 1, payload: command.payload }] }
   if (command.type === 'hall.describe') return { events: [{ type: 'hall-described', version: 1, payload: command.payload }] }
   const bays = fittingsOf(command)
   return { events: bays.map(([bayId, fitted]) => ({ type: 'bay-fitted', version: 1, payload: { bayId, fitted } })) }

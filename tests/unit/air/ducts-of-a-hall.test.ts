@@ -6,7 +6,7 @@ import type { Extraction } from '#core/streams/hall/hall'
 import { EMPTY_STATION } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
 import type { DuctedHood, HallDucts, HoodOnDucts } from '#core/ventilation/hall-ducts'
-import { drawnHoods } from '#core/ventilation/hall-ducts'
+import { drawnHoods, mayBeOpenAtOnce } from '#core/ventilation/hall-ducts'
 import { ARM, CHECKED, facts, gateOf, HALL, ready } from './air-of-a-shop'
 
 // A fan that is asked for more than it has: a hood counted as it was measured alone would read clear with the others open.
@@ -24,6 +24,33 @@ const ducts = (over: Partial<HallDucts> = {}, hood: Partial<DuctedHood> = {}): H
 const known = (over: Partial<HoodOnDucts> = {}): readonly HoodOnDucts[] =>
   IDS.map(bayId => ({ bayId, flowM3PerS: 0.3, isMakers: false, isSeenShut: false, ...over }))
 const flowOf = (system: HallDucts, hoods: readonly HoodOnDucts[], bayId = 'one') => drawnHoods(system, hoods).get(bayId)!.flowM3PerS!
+
+describe('how many may be open at once', () => {
+  const needing = (m3PerS: number, ids: readonly string[] = IDS) => new Map(ids.map(id => [id, m3PerS]))
+  const flowWith = (open: readonly string[]): number =>
+    Math.min(...open.map(id => flowOf(ducts(), known().map(one => ({ ...one, isSeenShut: !open.includes(one.bayId) })), id)))
+
+  it('is the largest number of which every set draws what it must, and one more does not', () => {
+    const [two, three] = [flowWith(['one', 'two']), flowWith(IDS)]
+    expect(mayBeOpenAtOnce(ducts(), known(), needing(three - 1e-6))).toEqual({ most: 3, of: 3 })
+    expect(mayBeOpenAtOnce(ducts(), known(), needing(two - 1e-6))).toEqual({ most: 2, of: 3 })
+    expect(mayBeOpenAtOnce(ducts(), known(), needing(two + 1e-6))).toEqual({ most: 1, of: 3 })
+  })
+  it('leaves out what draws too little by itself, and leaves the others as they stand', () => {
+    const needed = new Map([['one', 0.31], ['two', 0.1], ['three', 0.1]])
+    expect(mayBeOpenAtOnce(ducts(), known(), needed)).toEqual({ most: 2, of: 2 })
+    // The third stands open: it takes its share of both.
+    const beside = flowWith(IDS)
+    expect(mayBeOpenAtOnce(ducts(), known(), needing(beside + 1e-6, ['one', 'two']))).toEqual({ most: 1, of: 2 })
+    const thirdShut = known().map(one => ({ ...one, isSeenShut: one.bayId === 'three' }))
+    expect(mayBeOpenAtOnce(ducts(), thirdShut, needing(beside + 1e-6, ['one', 'two']))).toEqual({ most: 2, of: 2 })
+  })
+  it('is not said of fewer than two, nor where the system has no balance', () => {
+    expect(mayBeOpenAtOnce(ducts(), known(), needing(0.1, ['one']))).toBeNull()
+    const short = ducts({ fan: [{ flowM3PerS: 0, pressurePa: 2000 }, { flowM3PerS: 0.01, pressurePa: 1900 }] })
+    expect(mayBeOpenAtOnce(short, known(), needing(0.1))).toBeNull()
+  })
+})
 
 describe('what a hood on shared ducts draws', () => {
   it('falls from what was measured alone by as much as the system says, for each damper that opens', () => {

@@ -318,3 +318,9 @@ it('folds the ducts of version 12: a new flow of a hood was found with only its 
   expect([1, 2, 3, 4].map(foundWith)).toEqual([undefined, ['all-open'], ['own-open'], undefined])
   expect(hall.reduce(evolveHall, NO_HALL).bays['bay-1']!.extraction!.flowM3PerS).toBe(0.31)
 })
+it('folds how a hall is drawn, of version 13', () => {
+  const { hall } = JSON.parse(readFileSync(new URL('./frozen-events-v13.json', import.meta.url), 'utf8')) as { hall: HallEvent[] }
+  const drawn = { things: [{ kind: 'wall' }, { kind: 'blows-in' }], hoodsTowardsDeg: { 'bay-1': 270 } }
+  expect(evolveHall(NO_HALL, hall[0]!).plan).toMatchObject(drawn)
+  expect(hall.reduce(evolveHall, NO_HALL).plan).toBeNull()
+})

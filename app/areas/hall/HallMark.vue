@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import type { PlanKind } from '#core/streams/hall/hall-plan'
+
+/** How one kind of thing is drawn on a plan, for the words beside it. */
+defineProps<{ kind: PlanKind }>()
+</script>
+
+<template>
+  <svg width="34" height="22" viewBox="-17 -11 34 22" aria-hidden="true" :class="kind">
+    <circle v-if="kind === 'duct-fan'" r="8" class="fan" />
+    <template v-else-if="kind === 'blows-in' || kind === 'draws-out' || kind === 'draught'">
+      <rect v-if="kind === 'blows-in'" x="-14" y="-9" width="8" height="18" class="box" />
+      <rect v-if="kind === 'draws-out'" x="8" y="-9" width="8" height="18" class="box" />
+      <path :d="kind === 'draught' ? 'M -15 0 H 12 M 6 -6 L 14 0 L 6 6' : 'M -8 0 H 8 M 2 -6 L 9 0 L 2 6'" class="arrow" />
+    </template>
+    <template v-else>
+      <line v-if="kind === 'door'" x1="-17" x2="17" y1="0" y2="0" class="beside" />
+      <line x1="-12" x2="12" y1="0" y2="0" class="line" />
+    </template>
+  </svg>
+</template>
+
+<style scoped>
+.line, .beside { stroke: var(--ink); stroke-width: 6; }
+.screen .line { stroke-width: 4; stroke-dasharray: 6 4; }
+.door .line { stroke: var(--panel); stroke-width: 9; }
+.fan { fill: var(--panel); stroke: var(--ink); stroke-width: 3; }
+.box { fill: var(--ink); }
+.arrow { fill: none; stroke: var(--ink); stroke-width: 3; }
+.draught .arrow { stroke-dasharray: 5 4; }
+</style>

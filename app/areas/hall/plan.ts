@@ -1,0 +1,62 @@
+import type { HallPlan, PlanThing, Spot } from '#core/streams/hall/hall-plan'
+import type { HallDucts } from '#core/ventilation/hall-ducts'
+
+type Outline = HallPlan['outline']
+
+/** How far round its bays a hall is taken to reach where nobody drew it, m. */
+const ROUND_BAYS_M = 3
+
+/** Where a hall ends: as it was drawn, or as far as its bays ask for. */
+export function outlineOf(plan: HallPlan | null, bays: readonly Spot[]): Outline {
+  if (plan) return plan.outline
+  if (bays.length === 0) return { xM: 0, yM: 0, lengthM: 10, widthM: 6 }
+  const [left, right] = [Math.min(...bays.map(({ xM }) => xM)), Math.max(...bays.map(({ xM }) => xM))]
+  const [top, bottom] = [Math.min(...bays.map(({ yM }) => yM)), Math.max(...bays.map(({ yM }) => yM))]
+  return {
+    xM: left - ROUND_BAYS_M,
+    yM: top - ROUND_BAYS_M,
+    lengthM: right - left + 2 * ROUND_BAYS_M,
+    widthM: bottom - top + 2 * ROUND_BAYS_M,
+  }
+}
+
+/** Metres from one spot towards a direction, in degrees from along the grid to across it. */
+export function towards({ xM, yM }: Spot, towardsDeg: number, m: number): Spot {
+  const angle = towardsDeg * Math.PI / 180
+  return { xM: xM + m * Math.cos(angle), yM: yM + m * Math.sin(angle) }
+}
+
+/** Both ends of what lies on a plan. */
+export const endsOf = (thing: PlanThing): readonly [Spot, Spot] =>
+  [towards(thing, thing.towardsDeg, -thing.lengthM / 2), towards(thing, thing.towardsDeg, thing.lengthM / 2)]
+
+/** The direction from one spot to another, degrees, in whole steps, 0 to under 360. */
+export function directionDeg(from: Spot, to: Spot, stepDeg: number): number {
+  const angle = Math.atan2(to.yM - from.yM, to.xM - from.xM) * 180 / Math.PI
+  return (Math.round(angle / stepDeg) * stepDeg + 360) % 360
+}
+
+/** What has a name and nothing at its end where a hood would be: the ducts whose meeting point is said on a plan. */
+export const meetingDucts = ({ ducts, hoods }: HallDucts): readonly string[] =>
+  ducts.map(({ id }) => id).filter(id => !hoods.some(({ ductId }) => ductId === id))
+
+/**
+ * The runs of the ducts as a plan shows them, each from its far end to where it leads; what nobody placed is left out.
+ *
+ * @param hoodAt where the mouth of a bay's hood is
+ */
+export function ductRuns(
+  { ducts, hoods }: HallDucts,
+  { ductsAt, things }: HallPlan,
+  hoodAt: (bayId: string) => Spot | null,
+): readonly { readonly id: string, readonly from: Spot, readonly to: Spot }[] {
+  const fan = things.find(({ kind }) => kind === 'duct-fan') ?? null
+  const farEnd = (id: string): Spot | null => {
+    const hood = hoods.find(({ ductId }) => ductId === id)
+    return hood ? hoodAt(hood.bayId) : ductsAt[id] ?? null
+  }
+  return ducts.flatMap(({ id, into }) => {
+    const [from, to] = [farEnd(id), into === null ? fan : farEnd(into)]
+    return from && to ? [{ id, from, to }] : []
+  })
+}
