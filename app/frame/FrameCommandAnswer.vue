@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.commandAnswer
+const says = partPages.commandAnswer
 
 /** What the command line was understood to say, what is in doubt, and the answer. */
 const { text } = defineProps<{ text: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.file
+const says = partPages.file
 
 /** A labelled file from this device, chosen by its key. */
 const { label, accept, hint = '' } = defineProps<{ label: string, accept: string, hint?: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.table
+const says = partPages.table
 
 /**
  * What stands over a list that is no table: found by typing, sorted by what its rows say, and whatever else is done with all of it. One

@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="Row extends object">
 import type { ListOf } from './useList'
 import type { TableColumnOf } from './table'
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.table
+const says = partPages.table
 
 /**
  * A list that is no table, with what stands over it: found, sorted, taken out. As it comes it stands in the page's own parts; asked for

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.progress
+const says = partPages.progress
 
 /** Work that takes long: how far it has come, in words beside the bar, and a key that ends it. */
 const { label, share } = defineProps<{

@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="Row extends object">
 import type { TableColumn } from '@nuxt/ui'
 import type { TableColumnOf } from './table'
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.table
+const says = partPages.table
 
 /**
  * A list in columns: sorted by what stands over them, narrowed by typing, so many rows at a time. Each column's cells have a slot by its

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { TakenOut, TakeWhole } from './csv'
-import { framePages } from '~/words/frame'
+import { partPages } from '~/words/parts'
 
-const says = framePages.takeOut
+const says = partPages.takeOut
 
 /** Takes a list out of the page, as it is shown: as a file for a spreadsheet, or on paper. */
 const { name, rows, count, whole = undefined } = defineProps<{

@@ -4,9 +4,10 @@ const WARM_UP_AFTER_MS = 6000
 /** Pages and panels that somebody may want when the signal is gone. */
 const PAGES = [
   '/bay/any', '/opening', '/air', '/air/any', '/gas', '/gas/any', '/kit', '/kit/any', '/kit/round', '/hot-work', '/hot-work/any', '/help',
-  '/help/fire', '/house-rules', '/log',
+  '/help/fire', '/house-rules', '/log', '/hall/any',
 ] as const
 const PANELS = [
+  () => import('~/frame/FrameAccountSheet.vue'),
   () => import('~/frame/FrameNoticeList.vue'),
   () => import('~/frame/FrameCommandAnswer.vue'),
   () => import('~/areas/station/StationAsked.vue'),

@@ -1,4 +1,5 @@
 import type { ExposureJudgement, LimitUse } from '../exposure/judge-exposure'
+import { hallCourse } from '../exposure/hall-course'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { Range } from '../range'
 import type { CaptureWindow } from '../ventilation/capture-window'
@@ -140,7 +141,8 @@ function look(
   prediction: HallPrediction,
   { substance, atMin, judged }: { readonly substance: SubstanceId, readonly atMin: readonly number[], readonly judged: JudgedBays },
 ): Pick<HallField, 'atMin' | 'worst' | 'hall' | 'bays' | 'unknown'> {
-  const course = prediction.courseOf(substance, atMin)
+  const { drawn, bays: solvedBays, burns } = prediction.solvedFrom()
+  const course = hallCourse(drawn, solvedBays, substance, atMin, burns, values => prediction.draws.spread(values))
   const burning = new Set(prediction.burning)
   const useAt = (bayId: string, air: AirAssessment): UseAtBay => {
     const part = air.day?.parts.find(one => one.bayId === bayId)

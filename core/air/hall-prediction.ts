@@ -1,10 +1,8 @@
 import type { Finding } from '../findings/finding'
-import type { HallBay } from '../exposure/drawn-hall'
+import type { DrawnHall, HallBay } from '../exposure/drawn-hall'
 import type { BreathedBySubstance, HallShift, PartOfAir } from '../exposure/hall-shift'
 import { placeOf } from '../exposure/drawn-hall'
 import { hallShift } from '../exposure/hall-shift'
-import type { HallCourse } from '../exposure/hall-course'
-import { hallCourse } from '../exposure/hall-course'
 import type { Visit } from '../exposure/heard'
 import type { Stay } from '../time/stays'
 import { leavesAtMin } from '../time/stays'
@@ -122,8 +120,8 @@ export interface HallPrediction {
    * mg/m³, the mean of the draws, in the order of the bays.
    */
   fromEach(bayId: string, substance: SubstanceId, visit: Visit): readonly number[]
-  /** What floats in the hall and round each of its arcs over the day, in the order of the bays. */
-  courseOf(substance: SubstanceId, atMin: readonly number[]): HallCourse
+  /** What the hall is solved from, in the order of the bays: of each of them, whether its arcs are counted. */
+  solvedFrom(): { readonly drawn: DrawnHall, readonly bays: readonly HallBay[], readonly burns: (spot: number) => boolean }
 }
 
 /** The fume of a job. A width that was stripped counts only when the job says the coating is stripped. */
@@ -282,8 +280,7 @@ export function predictHall(
       const spot = spotOf(bayId)
       return solve().fromEach(spot, substance, from => from === spot || burns(from), visit)
     },
-    courseOf: (substance, atMin) =>
-      hallCourse(solve().drawn, parts.map(({ hallBay }) => hallBay), substance, atMin, burns, values => draws.spread(values)),
+    solvedFrom: () => ({ drawn: solve().drawn, bays: parts.map(({ hallBay }) => hallBay), burns }),
     hallBayAt: (bayId) => {
       const part = parts[spotOf(bayId)]
       return part ? { ...part.hallBay, isHoodKnown: part.bay.extraction === null || part.at !== null } : null

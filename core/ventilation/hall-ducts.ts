@@ -5,7 +5,6 @@ import type { DuctWallId } from './duct-friction'
 import { DUCT_ROUGHNESS_MM } from './duct-friction'
 import type { HoodEntryId } from './hood-flow'
 import { ENTRY_COEFFICIENTS } from './hood-flow'
-import { mostOpen } from './most-open'
 
 /** Which dampers stood open when the flow of a hood was found: all of the system, or only its own. */
 export const FLOW_FOUND_WITH = ['own-open', 'all-open'] as const
@@ -111,29 +110,4 @@ export function drawnHoods(ducts: HallDucts, known: readonly HoodOnDucts[]): Rea
     const openBays = ducts.hoods.map(({ bayId }) => bayId).filter(bayId => bayId !== hood.bayId && isOpen(bayId))
     return one ? [[hood.bayId, { flowM3PerS: drawn(hood, one), openBays }]] : []
   }))
-}
-
-/** More hoods than this are not tried in every order while somebody looks on. */
-const HOODS_TRIED_AT_ONCE = 7
-
-/**
- * How many of the hoods of a hall that have to draw something may be open at once, whichever they are, the others standing as they do. One
- * that draws too little even by itself is not among them. Null where fewer than two are, or there are too many to try.
- *
- * @param neededM3PerS what each must draw where it stands; one that is not told may stand as it does
- */
-export function mayBeOpenAtOnce(
-  ducts: HallDucts,
-  known: readonly HoodOnDucts[],
-  neededM3PerS: ReadonlyMap<string, number>,
-): { readonly most: number, readonly of: number } | null {
-  const starves = (open: ReadonlySet<string>): boolean => {
-    const drawn = drawnHoods(ducts, known.map(one => neededM3PerS.has(one.bayId) ? { ...one, isSeenShut: !open.has(one.bayId) } : one))
-    return [...open].some((bayId) => {
-      const flow = drawn.get(bayId)?.flowM3PerS ?? null
-      return flow === null || flow < neededM3PerS.get(bayId)!
-    })
-  }
-  const able = known.map(({ bayId }) => bayId).filter(bayId => neededM3PerS.has(bayId) && !starves(new Set([bayId])))
-  return able.length < 2 || able.length > HOODS_TRIED_AT_ONCE ? null : { most: mostOpen(able, starves), of: able.length }
 }

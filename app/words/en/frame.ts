@@ -2,16 +2,6 @@ import type { Shown } from '../shown'
 
 /** What the pages of this area say, in English. */
 export const framePages = {
-  account: {
-    signedInAs: (list: Shown) => `Signed in as ${list}.`,
-    lightLook: 'Light look',
-    darkLook: 'Dark look',
-    mySignIn: 'My sign-in',
-    houseRules: 'House rules',
-    setUp: 'Set-up',
-    signOut: 'Sign out',
-    signOutEverywhere: 'Sign out everywhere',
-  },
   api: {
     typedWouldBeLost: 'What is typed here and not sent would be lost. Send it first, or choose again.',
     theServerFailedToAnswer: 'The server failed to answer. What you entered is kept; try again.',
@@ -21,11 +11,6 @@ export const framePages = {
   bare: {
     zonaris: 'Zonaris',
     help: 'Help',
-  },
-  commandAnswer: {
-    readSoFar: 'Read so far',
-    isNotUnderstood: (word: Shown) => `"${word}" is not understood.`,
-    leaveItOut: 'Leave it out',
   },
   commandLine: {
     stripped: 'stripped',
@@ -86,9 +71,6 @@ export const framePages = {
     aClockStandsStill: 'A clock stands still',
     toSee: 'to see',
   },
-  file: {
-    chooseAFile: 'Choose a file',
-  },
   form: {
     needed: 'Needed.',
     chooseOne: 'Choose one.',
@@ -135,31 +117,8 @@ export const framePages = {
     typeToFind: 'Type to find',
     nothingLikeIt: 'Nothing like it.',
   },
-  table: {
-    findAndSort: 'Find and sort',
-    allOfIt: 'All as it comes',
-    sortedBy: 'Sorted by',
-    asItComes: 'what wants somebody first',
-    foundHere: 'Found',
-    find: 'Find in this list',
-    shownOf: (found: Shown, all: Shown) => `${found} of ${all}`,
-    nothingLikeIt: 'Nothing like it in this list.',
-    upwards: 'sorted upwards',
-    downwards: 'sorted downwards',
-    more: (left: Shown) => `Show ${left} more`,
-  },
-  takeOut: {
-    saveAll: 'Save all as CSV',
-    reading: (count: number) => `${count} lines read so far`,
-    notAll: (why: string) => `Nothing was saved. ${why}`,
-    saveAsCsv: (count: number) => count === 1 ? 'Save it as CSV' : `Save these ${count} as CSV`,
-    print: 'Print',
-  },
   ask: {
     leaveIt: 'Leave it',
-  },
-  progress: {
-    leaveIt: 'Stop it here',
   },
   sheet: {
     close: 'Close',

@@ -2,16 +2,6 @@ import type { framePages as English } from '../en/frame'
 
 /** What the frame of every page says, in Spanish. */
 export const framePages: typeof English = {
-  account: {
-    signedInAs: list => `Entró como ${list}.`,
-    lightLook: 'Aspecto claro',
-    darkLook: 'Aspecto oscuro',
-    mySignIn: 'Mi acceso',
-    houseRules: 'Reglas de la casa',
-    setUp: 'Configurar',
-    signOut: 'Salir',
-    signOutEverywhere: 'Salir en todas partes',
-  },
   api: {
     typedWouldBeLost: 'Lo que está escrito aquí y sin enviar se perdería. Envíelo primero, o elija otra vez.',
     theServerFailedToAnswer: 'El servidor no respondió. Lo que escribió se conserva; intente otra vez.',
@@ -21,11 +11,6 @@ export const framePages: typeof English = {
   bare: {
     zonaris: 'Zonaris',
     help: 'Ayuda',
-  },
-  commandAnswer: {
-    readSoFar: 'Entendido hasta aquí',
-    isNotUnderstood: word => `"${word}" no se entiende.`,
-    leaveItOut: 'Déjelo fuera',
   },
   commandLine: {
     stripped: 'descubierto',
@@ -87,9 +72,6 @@ export const framePages: typeof English = {
     aClockStandsStill: 'Un reloj está parado',
     toSee: 'por ver',
   },
-  file: {
-    chooseAFile: 'Elegir un archivo',
-  },
   form: {
     needed: 'Hace falta.',
     chooseOne: 'Elija una opción.',
@@ -136,31 +118,8 @@ export const framePages: typeof English = {
     typeToFind: 'Escriba para buscar',
     nothingLikeIt: 'Nada parecido.',
   },
-  table: {
-    findAndSort: 'Buscar y ordenar',
-    allOfIt: 'Todo como viene',
-    sortedBy: 'Ordenada por',
-    asItComes: 'lo que pide a alguien primero',
-    foundHere: 'Encontrado',
-    find: 'Buscar en esta lista',
-    shownOf: (found, all) => `${found} de ${all}`,
-    nothingLikeIt: 'Nada parecido en esta lista.',
-    upwards: 'en orden ascendente',
-    downwards: 'en orden descendente',
-    more: left => `Mostrar ${left} más`,
-  },
-  takeOut: {
-    saveAll: 'Guardar todo como CSV',
-    reading: count => `${count} líneas leídas hasta ahora`,
-    notAll: why => `No se guardó nada. ${why}`,
-    saveAsCsv: count => count === 1 ? 'Guardar como CSV' : `Guardar estos ${count} como CSV`,
-    print: 'Imprimir',
-  },
   ask: {
     leaveIt: 'Dejarlo así',
-  },
-  progress: {
-    leaveIt: 'Parar aquí',
   },
   sheet: {
     close: 'Cerrar',

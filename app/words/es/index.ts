@@ -1,3 +1,4 @@
+import { accountPages } from './account'
 import { airPages } from './air'
 import { beginPages } from './begin'
 import { doorPages } from './door'
@@ -12,6 +13,7 @@ import { kitPages } from './kit'
 import { logPages } from './log'
 import { noticesPages } from './notices'
 import { openingPages } from './opening'
+import { partPages } from './parts'
 import { peoplePages } from './people'
 import { rulesPages } from './rules'
 import { sitePages } from './site'
@@ -36,6 +38,7 @@ learnSentences({ ...sentences, ...besidesBoard }, 'es')
 
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {
+  accountPages,
   airPages,
   beginPages,
   doorPages,
@@ -50,6 +53,7 @@ export const spanish = {
   logPages,
   noticesPages,
   openingPages,
+  partPages,
   peoplePages,
   rulesPages,
   sitePages,

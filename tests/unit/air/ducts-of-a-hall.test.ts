@@ -6,7 +6,8 @@ import type { Extraction } from '#core/streams/hall/hall'
 import { EMPTY_STATION } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
 import type { DuctedHood, HallDucts, HoodOnDucts } from '#core/ventilation/hall-ducts'
-import { drawnHoods, mayBeOpenAtOnce } from '#core/ventilation/hall-ducts'
+import { drawnHoods } from '#core/ventilation/hall-ducts'
+import { mayBeOpenAtOnce } from '#core/ventilation/most-open'
 import { ARM, CHECKED, facts, gateOf, HALL, ready } from './air-of-a-shop'
 
 // A fan that is asked for more than it has: a hood counted as it was measured alone would read clear with the others open.
