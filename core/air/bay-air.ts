@@ -92,3 +92,18 @@ export const placeKey = (thing: object | null): string => JSON.stringify(thing &
 /** What a survey holds for: this hood in this place. */
 export const hoodKey = (extraction: Extraction | null | undefined, position: HoodPosition | null): string =>
   `${placeKey(extraction ?? null)} ${placeKey(extraction ? position : null)}`
+
+/** Both things of a `hoodKey`, each null where it was not there or cannot be read. */
+export function thingsOfKey(key: string): readonly [extraction: object | null, position: object | null] {
+  const read = (text: string): object | null => {
+    try {
+      const entries: unknown = JSON.parse(text)
+      return Array.isArray(entries) ? Object.fromEntries(entries as [string, unknown][]) : null
+    } catch {
+      // A key of another make says nothing that could be shown.
+      return null
+    }
+  }
+  const cut = key.indexOf(' ')
+  return cut < 0 ? [null, null] : [read(key.slice(0, cut)), read(key.slice(cut + 1))]
+}

@@ -15,3 +15,9 @@ export function formatInTimeZone(iso: string, timeZone: string): string {
     timeZoneName: 'short',
   }).format(Date.parse(iso))
 }
+
+/** A day of the calendar, YYYY-MM-DD, as paper says it. */
+export function dayInWords(day: string): string {
+  const said = new Intl.DateTimeFormat(LOCALES[languageHere()], { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+  return said.format(Date.parse(day))
+}

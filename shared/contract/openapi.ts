@@ -797,6 +797,15 @@ const PATHS: Json = {
       responses: { 200: A_PAPER, ...NOBODY, ...NOT_ALLOWED, 404: { description: 'There is no such bay' } },
     },
   },
+  '/api/v1/bays/{bayId}/samples-report': {
+    get: {
+      operationId: 'samplesReport',
+      tags: ['read'],
+      summary: 'The samples of a bay as a PDF: method, place, results, verdict, who signs; `language` chooses English or Spanish',
+      parameters: [{ name: 'bayId', in: 'path', required: true, schema: { type: 'string' } }, IN_LANGUAGE],
+      responses: { 200: A_PAPER, ...NOBODY, ...NOT_ALLOWED, 404: { description: 'There is no such bay' } },
+    },
+  },
   '/api/v1/class-sheet': {
     get: {
       operationId: 'classSheet',

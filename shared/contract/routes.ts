@@ -18,7 +18,7 @@ export interface Route {
 /** Besides what pages read: what programs ask for, papers, and the stream of changes. */
 type OtherPath
   = 'vocabulary' | 'openapi.json' | 'health' | 'events' | 'permits/{permitId}/paper' | 'days/{day}/sheet'
-    | 'bays/{bayId}/card' | 'class-sheet' | 'people/{personId}/to-bring'
+    | 'bays/{bayId}/card' | 'bays/{bayId}/samples-report' | 'class-sheet' | 'people/{personId}/to-bring'
 
 const get = (path: ReadingPath | OtherPath, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
 const post = (path: FormPath | 'readings' | `assess/${string}`, access: Access, narrowed?: string): Route =>
@@ -94,6 +94,7 @@ export const ROUTES: readonly Route[] = [
   get('permits/{permitId}', 'signed-in', LIFE),
   get('permits/{permitId}/paper', { right: 'work-permit' }),
   get('bays/{bayId}/card', { right: 'door-checks' }),
+  get('bays/{bayId}/samples-report', { right: 'record-samples' }),
   get('class-sheet', { right: 'door-checks' }),
   get('people/{personId}/to-bring', { right: 'door-checks' }),
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { changeRules, choose, expect, measureInMetres, pressByKeyboard, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -157,6 +158,18 @@ test('pasted samples that pass with one substitution and fail with another say s
   await expect(samples).toContainText('Measured: manganese passes (18 results')
   await expect(samples).toContainText(/Mean of shifts .* with 95 % confidence above/)
   await expect(samples.getByRole('list', { name: 'Where 95 % of shifts lie' }).first()).toContainText('over the limit')
+  // All of it goes out: on paper, with method, place and who put it in, and as rows for a spreadsheet.
+  const report = await page.request.get(served.url + await samples.getByRole('link', { name: 'Report to print' }).getAttribute('href'))
+  expect([report.status(), report.headers()['content-type'], (await report.body()).subarray(0, 5).toString()])
+    .toEqual([200, 'application/pdf', '%PDF-'])
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    samples.getByRole('button', { name: 'Save these 18 as CSV' }).click(),
+  ])
+  const rows = readFileSync(await saved.path(), 'utf8').split('\r\n')
+  expect(rows[0]).toContain('Substance,Taken on,Label,mg/m³')
+  expect(rows).toHaveLength(19)
+  expect(rows.slice(1).every(row => row.startsWith('manganese,') && row.endsWith('speaks for what stands there now'))).toBe(true)
   await page.goto(`${served.url}/`)
   await expect(page.getByRole('link', { name: /^Bay 5,/ })).toHaveAttribute('aria-label', /Air open/)
 })

@@ -1,14 +1,11 @@
 <script setup lang="ts">
-import { judgeSurveys } from '#core/air/measured-air'
 import type { JudgedSurvey } from '#core/air/measured-air'
-import { surveyPlace } from '#core/air/survey-place'
-import { workPatternOf } from '#core/streams/house-rules/house-rules'
-import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
-import { bayAirOf } from '#core/clearance/air-gate'
+import { measuredAt, surveyedAt } from '#core/air/surveyed'
 import type { Placed } from '~/stores/judged'
 import { samplesStream } from '#core/ids/streams'
 import type { TableColumnOf } from '~/frame/table'
 import { airPages } from '~/words/air'
+import { language } from '~/words/live'
 
 const says = airPages.samples
 const { day } = useDates()
@@ -23,17 +20,8 @@ const { send, refused } = useSender()
 const q = useQuantities()
 const isAdding = ref(false)
 
-const place = computed(() => {
-  const surroundings = judgedBays.viewAt(placed.bay).air
-  const own = bayAirOf(placed.station, surroundings)
-  const hall = surroundings.predict(own)?.hall
-  return hall ? surveyPlace(own, hall) : null
-})
-const inForce = computed(() => exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis))
-const measured = computed(() => {
-  const { surveys, shopDay } = judgedBays.viewAt(placed.bay).air
-  return judgeSurveys(surveys, place.value, inForce.value, facts.rules.surveyMonths, shopDay, workPatternOf(facts.rules))
-})
+const place = computed(() => surveyedAt(judgedBays.standing, placed.bay.bayId))
+const measured = computed(() => measuredAt(judgedBays.standing, placed.bay.bayId))
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */
 const together = computed(() =>
@@ -63,6 +51,25 @@ const withdraw = (surveyId: string) =>
     { id: samplesStream(placed.bay.bayId), expectedVersion: version.value },
     { surveyId, reason: says.withdrawnOnTheAirPage },
   )
+
+/** Every result by itself, with what its survey came to. */
+const taken = () => ({
+  fields: [
+    says.substance, says.takenOn, says.label, says.mgPerM3, says.belowLoq, says.minutes, says.limitMgPerM3, says.verdict, says.standing,
+  ],
+  data: judged.value.flatMap(({ survey, standing, limit, answer }) => survey.results.map(({ label, mgPerM3, isBelowLoq, minutes }) => [
+    words.substances[survey.substance],
+    survey.takenOn,
+    label,
+    String(mgPerM3),
+    isBelowLoq ? says.yes : says.no,
+    minutes === null ? '' : String(minutes),
+    limit ? String(limit.valueMgPerM3 / limit.perElement) : '',
+    answer ? words.sampleVerdicts[answer.verdict] : '',
+    says.standings[standing],
+  ])),
+})
+const results = computed(() => judged.value.reduce((sum, { survey }) => sum + survey.results.length, 0))
 
 type Answer = NonNullable<JudgedSurvey['answer']>
 const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][number]>[] => [
@@ -124,6 +131,16 @@ const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][num
         {{ says.withdrawThese }}
       </FrameAsk>
     </article>
+    <div v-if="judged.length > 0" class="out">
+      <a
+        v-if="mayRecord"
+        class="key link"
+        :href="`/api/v1/bays/${placed.bay.bayId}/samples-report?language=${language}`"
+        target="_blank"
+        rel="noopener"
+      >{{ says.report }}</a>
+      <FrameTakeOut name="samples" :rows="taken" :count="results" />
+    </div>
   </section>
 </template>
 
@@ -136,4 +153,6 @@ h4::first-letter { text-transform: uppercase; }
 .survey { display: grid; gap: var(--space-4); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
 .survey.withdrawn, .survey.other-work, .survey.aged-out { color: var(--soft); }
 .survey .said { background: var(--bg); }
+.out { display: flex; flex-wrap: wrap; gap: var(--space-3); align-items: center; border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
+.link { display: grid; place-items: center; }
 </style>

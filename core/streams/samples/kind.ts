@@ -1,27 +1,16 @@
-import { airOf, hallIdOf } from '../../air/air-facts'
-import type { AirFacts } from '../../air/air-facts'
-import { surveyPlace } from '../../air/survey-place'
-import { bayAirOf } from '../../clearance/air-gate'
+import { surveyedAt } from '../../air/surveyed'
 import { hallmatesOf, refuseBayId } from '../bay-ids'
 import { shopDayAt } from '../scene'
 import { asLanded, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
 import { decideSamples, evolveSamples, NO_SAMPLES } from './samples'
-import type { SamplesCommand, SamplesEvent, SamplesState, SurveyPlace } from './samples'
+import type { SamplesCommand, SamplesEvent, SamplesState } from './samples'
 
 const itsHall = (_samples: SamplesState, _command: SamplesCommand, { site, id }: Touching): Touched => {
   const bayIds = hallmatesOf(site, id)
   return { bayIds, sharedWorkWith: bayIds }
 }
 const asks = () => ({ air: true }) as const
-
-/** What stands at a bay now: a survey speaks for that and for nothing else. What the browser thinks is not asked. */
-function surveyedAt(facts: AirFacts, bayId: string): SurveyPlace | null {
-  const station = facts.stations[bayId]
-  const hallId = hallIdOf(facts.site, bayId)
-  const air = hallId === null ? undefined : facts.halls[hallId]?.air
-  return station && air ? surveyPlace(bayAirOf(station, airOf(facts)(bayId)), air) : null
-}
 
 /** What was sampled at a bay. */
 export const samplesKind: StreamKind<'samples', SamplesState, SamplesEvent, SamplesCommand> = {
