@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { changeRules, choose, expect, measureInMetres, pressByKeyboard, serve, signIn, test } from './served'
 import type { Served } from './served'
+import { workbook } from '../workbook'
 
 let served: Served
 test.beforeAll(async () => {
@@ -158,6 +159,17 @@ test('pasted samples that pass with one substitution and fail with another say s
   await expect(samples).toContainText('Measured: manganese passes (18 results')
   await expect(samples).toContainText(/Mean of shifts .* with 95 % confidence above/)
   await expect(samples.getByRole('list', { name: 'Where 95 % of shifts lie' }).first()).toContainText('over the limit')
+  // A spreadsheet is read like what was pasted; what is no workbook leaves what is typed.
+  await page.getByRole('button', { name: 'Put samples in' }).click()
+  const sheet = workbook({ Lab: [['Person', 'Conc mg/m3'], ['P1', 0.011], ['P2', '<0.004'], ['P3', 0.009]] })
+  const brought = page.getByRole('form', { name: 'Put samples in' })
+  const chooseFile = (name: string, buffer: Buffer) => brought.locator('input[type=file]').setInputFiles({ name, mimeType: '', buffer })
+  await chooseFile('lab.xlsx', Buffer.from(sheet))
+  await expect(brought.getByText('lab.xlsx was read.')).toBeVisible()
+  await expect(brought.getByRole('button', { name: 'Record 3 results' })).toBeVisible()
+  await chooseFile('broken.xlsx', Buffer.from('PK no more'))
+  await expect(brought.getByText('broken.xlsx is no workbook that can be read')).toBeVisible()
+  await expect(brought.getByRole('button', { name: 'Record 3 results' })).toBeVisible()
   // All of it goes out: on paper, with method, place and who put it in, and as rows for a spreadsheet.
   const report = await page.request.get(served.url + await samples.getByRole('link', { name: 'Report to print' }).getAttribute('href'))
   expect([report.status(), report.headers()['content-type'], (await report.body()).subarray(0, 5).toString()])

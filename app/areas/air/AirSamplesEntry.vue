@@ -25,7 +25,7 @@ import { airPages } from '~/words/air'
 
 const says = airPages.samplesEntry
 
-/** Typed, pasted or read from a CSV file: columns are guessed and can be put right, every row that cannot be read is named. */
+/** Typed, pasted or read from a file: columns are guessed and can be put right, every row that cannot be read is named. */
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
 const facts = useFacts()
@@ -42,7 +42,9 @@ const concentrationUnit = ref<SampleReading['concentrationUnit']>('mg/m3')
 const massUnit = ref<SampleReading['massUnit']>('ug')
 const volumeUnit = ref<SampleReading['volumeUnit']>('L')
 const unsampled = ref<UnsampledRule | ''>('as-sampled')
-const fileSaid = ref('')
+const { said: fileSaid, read: readFile } = useListFile((read) => {
+  text.value = read
+})
 
 /** How the table is written: found, shown, and put right by whoever knows it. */
 const format = computed(() => detectFormat(text.value))
@@ -101,10 +103,6 @@ const errorWords = {
   'no-date': says.isNoDateInThis,
 } as const
 
-async function readFile(file: File) {
-  text.value = await file.text()
-  fileSaid.value = says.read2(file.name)
-}
 async function save() {
   if (!substance.value) return
   const expectedVersion = facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0
@@ -144,7 +142,7 @@ async function save() {
     >
       <UTextarea :id="id" v-model="text" :ui="{ base: 'area' }" :rows="6" spellcheck="false" :aria-describedby="describedBy" />
     </FrameField>
-    <FrameFile :label="says.orACsvFile" accept=".csv,.txt,text/csv" :hint="fileSaid" @chosen="readFile" />
+    <FrameFile :label="says.orAFile" accept=".csv,.txt,.xlsx,text/csv" :hint="fileSaid" @chosen="readFile" />
     <template v-if="width > 0">
       <h4>{{ says.howItIsWritten }}</h4>
       <div class="columns">

@@ -23,7 +23,6 @@ const facts = useFacts()
 const { send, refused } = useSender()
 
 const text = ref('')
-const fileSaid = ref('')
 const group = ref('')
 const role = ref<RoleId | ''>('learner')
 const columns = ref<readonly RollColumn[]>([])
@@ -32,10 +31,9 @@ const isLeavingOut = ref(false)
 
 /** More than anybody teaches: what is longer is no list of people. */
 const MOST_TEXT = 60_000
-async function readFile(file: File) {
-  text.value = (await file.text()).slice(0, MOST_TEXT)
-  fileSaid.value = says.read(file.name)
-}
+const { said: fileSaid, read: readFile } = useListFile((read) => {
+  text.value = read.slice(0, MOST_TEXT)
+})
 const table = computed(() =>
   Papa.parse<string[]>(text.value.slice(0, MOST_TEXT).trim(), { skipEmptyLines: 'greedy', delimitersToGuess: ['\t', ';', ',', '|'] }).data)
 const heading = computed(() => (table.value[0] && looksLikeRollHeading(table.value[0]) ? table.value[0] : null))
@@ -152,7 +150,7 @@ const tableColumns = computed<readonly TableColumnOf<RollLine>[]>(() => [
           :aria-describedby="describedBy"
         />
       </FrameField>
-      <FrameFile :label="says.orAFile" accept=".csv,.txt,.tsv,text/csv,text/plain" :hint="fileSaid" @chosen="readFile" />
+      <FrameFile :label="says.orAFile" accept=".csv,.txt,.tsv,.xlsx,text/csv,text/plain" :hint="fileSaid" @chosen="readFile" />
       <div class="columns">
         <FrameText
           v-model="group"

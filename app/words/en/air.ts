@@ -367,7 +367,7 @@ export const airPages = {
     dayOfTheLastSample: 'Day of the last sample',
     resultsTypedOrPastedFrom: 'Results, typed or pasted from a table',
     oneRowASample0: 'one row a sample; <0.02 is below the limit of quantification; a heading is understood',
-    orACsvFile: 'or a CSV file',
+    orAFile: 'or a file: CSV, or a spreadsheet (.xlsx)',
     howItIsWritten: 'How it is written',
     columnsArePartedBy: 'Columns are parted by',
     decimalsStandAfter: 'Decimals stand after',
@@ -399,7 +399,6 @@ export const airPages = {
     mustBeAboveZeroWrite: 'must be above zero; write a result below the limit of quantification as <0.02',
     isNeitherYesNorNo: 'is neither yes nor no',
     isNoDateInThis: 'is no date in this order',
-    read2: (name: Shown) => `Read ${name}.`,
   },
   around: {
     lightNoiseHeat: 'Light, noise, heat',

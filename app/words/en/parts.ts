@@ -24,6 +24,13 @@ export const partPages = {
   },
   file: {
     chooseAFile: 'Choose a file',
+    read: (name: Shown) => `${name} was read.`,
+    readSheet: (name: Shown, sheet: Shown, of: Shown) => `${name} was read: its sheet ${sheet}, the first of ${of} that holds anything.`,
+    refused: {
+      'too-large': (name: Shown) => `${name} is larger than any list: take out of it what is meant, and choose that.`,
+      'not-a-workbook': (name: Shown) => `${name} is no workbook that can be read: save it anew as .xlsx, or as CSV.`,
+      'empty': (name: Shown) => `${name} holds nothing.`,
+    },
   },
   progress: {
     leaveIt: 'Stop it here',

@@ -17,7 +17,6 @@ export const peoplePages = {
     namesOrATable: 'Names, or a table',
     headingIsKnown: 'a first line such as Name, Group, Role, Bay is read as a heading',
     orAFile: 'Or a file',
-    read: (name: Shown) => `${name} was read.`,
     groupOfAll: 'Group or class of all',
     roleOfNew: 'Role of who is new',
     whereTheListSaysNone: 'where the list does not say',

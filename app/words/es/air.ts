@@ -381,7 +381,7 @@ export const airPages: typeof English = {
     dayOfTheLastSample: 'Día de la última muestra',
     resultsTypedOrPastedFrom: 'Resultados, escritos o pegados de una tabla',
     oneRowASample0: 'un renglón por muestra; <0.02 es bajo el límite de cuantificación; se entiende un encabezado',
-    orACsvFile: 'o un archivo CSV',
+    orAFile: 'o un archivo: CSV, o una hoja de cálculo (.xlsx)',
     howItIsWritten: 'Cómo está escrito',
     columnsArePartedBy: 'Las columnas se separan con',
     decimalsStandAfter: 'Los decimales van después de',
@@ -415,7 +415,6 @@ export const airPages: typeof English = {
       'debe ser mayor que cero; escriba un resultado bajo el límite de cuantificación como <0.02',
     isNeitherYesNorNo: 'no es ni sí ni no',
     isNoDateInThis: 'no es una fecha en este orden',
-    read2: name => `Se leyó ${name}.`,
   },
   around: {
     lightNoiseHeat: 'Luz, ruido, calor',

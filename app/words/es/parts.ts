@@ -24,6 +24,13 @@ export const partPages: typeof English = {
   },
   file: {
     chooseAFile: 'Elegir un archivo',
+    read: name => `Se leyó ${name}.`,
+    readSheet: (name, sheet, of) => `Se leyó ${name}: su hoja ${sheet}, la primera de ${of} que tiene algo.`,
+    refused: {
+      'too-large': name => `${name} es más grande que cualquier lista: saque de ahí lo que quiere traer, y elija eso.`,
+      'not-a-workbook': name => `${name} no es un libro que se pueda leer: guárdelo otra vez como .xlsx, o como CSV.`,
+      'empty': name => `${name} no tiene nada.`,
+    },
   },
   progress: {
     leaveIt: 'Parar aquí',

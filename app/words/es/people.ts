@@ -17,7 +17,6 @@ export const peoplePages: typeof English = {
     namesOrATable: 'Nombres, o una tabla',
     headingIsKnown: 'una primera línea como Nombre, Grupo, Rol, Puesto se lee como encabezado',
     orAFile: 'O un archivo',
-    read: name => `Se leyó ${name}.`,
     groupOfAll: 'Grupo o clase de todos',
     roleOfNew: 'Rol de quien es nuevo',
     whereTheListSaysNone: 'donde la lista no lo dice',
