@@ -112,14 +112,18 @@ export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown, 
   return result.data
 }
 
-/** The body of a request, whatever it holds, or 422. */
-export async function readJson(event: H3Event): Promise<unknown> {
-  const text = await readBounded(event.node.req).catch((error: unknown) => {
+/** The text of a request's body, no longer than is taken. */
+export const readText = (event: H3Event): Promise<string> =>
+  readBounded(event.node.req).catch((error: unknown) => {
     if (!(error instanceof BodyRefused)) throw error
     // The rest of it is not wanted: the line is closed behind the answer.
     setHeader(event, 'connection', 'close')
     throw new Problem(error.status, { error: error.message })
   })
+
+/** The body of a request, whatever it holds, or 422. */
+export async function readJson(event: H3Event): Promise<unknown> {
+  const text = await readText(event)
   let body: unknown
   try {
     body = text === '' ? undefined : safeDestr(text)

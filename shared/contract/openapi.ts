@@ -579,9 +579,18 @@ const PATHS: Json = {
       tags: ['change'],
       summary: 'What instruments at bays read, as a SenML pack (RFC 8428), with a device key that tells',
       description:
-        'Each record is of the monitor whose name it bears (base name and name together), in a unit of what that measures. Send the same pack again as often as needed: a value of an instant is kept once. All of it is taken, or nothing. Past a ceiling, a short-term limit, what is immediately dangerous, or the bounds of oxygen and flammable gas, the bays of the monitor are stopped in the same breath. Tell at least three times within the span after which a monitor counts as silent.',
+        'Each record is of the monitor whose name it bears (base name and name together), in a unit of what that measures. Send the same pack again as often as needed: a value of an instant is kept once. All of it is taken, or nothing. Past a ceiling, a short-term limit, what is immediately dangerous, or the bounds of oxygen and flammable gas, the bays of the monitor are stopped in the same breath. Tell at least three times within the span after which a monitor counts as silent. A log may come as CSV: a heading with time, name, unit and value, then a reading a row; times are instants with their zone, or seconds since 1970.',
       security: [{ deviceKey: [] }],
-      requestBody: { required: true, content: json(ref('Readings')) },
+      requestBody: {
+        required: true,
+        content: {
+          ...json(ref('Readings')),
+          'text/csv': {
+            schema: { type: 'string' },
+            example: 'time,name,unit,value\n2026-12-01T09:30:00Z,bay-4:carbon-monoxide,ppm,3.5\n',
+          },
+        },
+      },
       responses: {
         200: answer('Kept', ref('ReadingsTaken')),
         401: { description: 'No key that tells and stands was sent' },

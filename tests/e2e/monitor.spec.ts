@@ -57,6 +57,17 @@ test('a monitor holds until it is heard, stops its bay past a limit in the same 
   const pack = [{ bn: 'bay-2:', bu: 'ppm', bt: Date.now() / 1000, n: 'carbon-monoxide', v: 3, t: -4 }, { n: 'carbon-monoxide', v: 3.5 }]
   expect(await (await tell(key, pack)).json()).toMatchObject({ monitors: [{ taken: 2, repeated: 0, standing: 'within' }] })
   expect(await (await tell(key, pack)).json()).toMatchObject({ monitors: [{ taken: 0, repeated: 2, standing: 'within' }] })
+  // The same as a log that somebody saved: what was told already is not told twice, and a clock without its zone is none.
+  const log = (rows: string) => fetch(`${served.url}/api/v1/readings`, {
+    method: 'POST',
+    headers: { 'authorization': `Bearer ${key}`, 'content-type': 'text/csv; charset=utf-8' },
+    body: `time,name,unit,value\n${rows}`,
+  })
+  const justBefore = new Date(Date.now() - 2000).toISOString()
+  expect(await (await log(`${justBefore},bay-2:carbon-monoxide,ppm,3.4\n`)).json()).toMatchObject({ monitors: [{ taken: 1 }] })
+  expect(await (await log(`${justBefore},bay-2:carbon-monoxide,ppm,3.4\n`)).json()).toMatchObject({ monitors: [{ taken: 0, repeated: 1 }] })
+  const unzoned = await log('2026-12-01T09:30:00,bay-2:carbon-monoxide,ppm,3.4\n')
+  expect([unzoned.status, ((await unzoned.json()) as { fields: unknown[] }).fields]).toMatchObject([422, [{ path: '0.time' }]])
   // Where nothing holds, the board tells what is read there.
   await expect(bay).toHaveAttribute('aria-label', /Clear to strike\. 3\.5 ppm carbon monoxide now\./)
 

@@ -1,3 +1,5 @@
+import type { H3Event } from 'h3'
+import { getHeader } from 'h3'
 import type { z } from 'zod'
 import type { MonitorQuantityId } from '#core/ids/monitor-ids'
 import { monitorStream } from '#core/ids/streams'
@@ -19,7 +21,8 @@ import { nowIso } from '../../clock'
 import { inTransaction } from '../../database/connection'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
-import { api, parseBody, Problem, requireTeller, unreadable } from '../../http'
+import { api, parse, parseBody, Problem, readText, requireTeller, unreadable } from '../../http'
+import { recordsOfCsv } from '../../readings-csv'
 import { useRunning } from '../../running'
 import { readHouseRules } from '../../tables/house-rules'
 import { keepValues, readMonitors, readValues } from '../../tables/monitor'
@@ -37,12 +40,12 @@ const BACK_S = 31 * 24 * 3600
 interface Told { readonly monitor: Monitor, readonly readings: Reading[] }
 
 /**
- * What instruments read, as they tell it: a SenML pack with a device key that tells. Sent again it changes nothing. All of it is
- * taken, or what is wrong with it is said and nothing is.
+ * What instruments read, as they tell it: a SenML pack, or a log as CSV, with a device key that tells. Sent again it changes nothing. All
+ * of it is taken, or what is wrong with it is said and nothing is.
  */
 export default api(async (event): Promise<z.input<typeof readingsResponse>> => {
   const { siteId, keyId } = await requireTeller(event)
-  const records = await parseBody(event, readingsRequest)
+  const records = await recordsIn(event)
   const { pool, clock } = useRunning()
   const told = await toldOf(siteId, records, clock.nowMs())
   const answers: z.input<typeof readingsResponse>['monitors'] = []
@@ -54,6 +57,14 @@ export default api(async (event): Promise<z.input<typeof readingsResponse>> => {
   }
   return { monitors: answers }
 })
+
+/** What was sent: a pack as JSON, or a log as CSV where its type says so. */
+async function recordsIn(event: H3Event): Promise<z.output<typeof readingsRequest>> {
+  if (!/^text\/csv\b/i.test(getHeader(event, 'content-type') ?? '')) return parseBody(event, readingsRequest)
+  const log = recordsOfCsv(await readText(event))
+  if ('fields' in log) throw unreadable(log.fields)
+  return parse(readingsRequest, log.records)
+}
 
 /** How an instrument stands by itself, in a word: what it does to its bays besides is theirs to tell. */
 function standingIn(monitor: Monitor | undefined, rules: StandingRules): z.input<typeof readingsResponse>['monitors'][number]['standing'] {

@@ -154,6 +154,10 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'use the code that the last start printed': 'use el código que imprimió el último arranque',
   'at least the tare: weigh it with the same parts on': 'al menos la tara: péselo con las mismas piezas puestas',
   'this field is not known here': 'este campo no se conoce aquí',
+  'a heading with time, name, unit and value, each once': 'un encabezado con time, name, unit y value, cada uno una vez',
+  'an instant with its zone, as 2026-12-01T09:30:00Z, or seconds since 1970':
+    'un instante con su zona, como 2026-12-01T09:30:00Z, o segundos desde 1970',
+  'a number with a point for decimals': 'un número con punto para los decimales',
   'this is not JSON': 'esto no es JSON',
   'this is no address': 'esto no es una dirección',
   'holds half a character: type it again': 'tiene medio carácter: escríbalo otra vez',
