@@ -1,3 +1,4 @@
+import type { Finding } from '../findings/finding'
 import type { ExposureJudgement, LimitUse } from '../exposure/judge-exposure'
 import { hallCourse } from '../exposure/hall-course'
 import type { SubstanceId } from '../ids/vocabulary'
@@ -31,6 +32,8 @@ export interface HallFieldQuestion {
 export interface UseAtBay {
   /** Share of the limit that binds hardest, for the day of whoever works here; null where it cannot be said. */
   readonly fraction: number | null
+  /** What holds its air whatever the share is; of a mask nothing is said here. */
+  readonly holds: readonly Finding[]
   /** Whose fume whoever works here breathes: shares of the eight-hour sum that are worth a word, largest first; they make 1 at most. */
   readonly from: readonly { readonly bayId: string, readonly share: number }[]
 }
@@ -65,6 +68,7 @@ export interface HallField {
   readonly unknown: readonly string[]
 }
 
+const HELD: ReadonlySet<Finding['severity']> = new Set(['hold', 'stop'])
 /** Shares under this are not worth a word. */
 const LEAST_SHARE = 0.005
 
@@ -151,6 +155,7 @@ function look(
     const shares = total === 0 ? [] : sums.map((mg, from) => ({ bayId: bays[from]!.bayId, share: mg / total }))
     return {
       fraction: air.exposure?.fraction ?? null,
+      holds: [...air.found, ...air.missing].filter(({ severity, code }) => HELD.has(severity) && !code.startsWith('respirator.')),
       from: shares.filter(({ share }) => share >= LEAST_SHARE).sort((a, b) => b.share - a.share),
     }
   }
@@ -197,8 +202,8 @@ export function hallField({ facts, hallId, tried, substance: asked }: HallFieldQ
   }
 }
 
-/** What of a field is new after one bay was changed: one look at the hall, and what is used at that bay alone. */
-export type HallGlance = Pick<HallField, 'hall' | 'bays' | 'unknown'>
+/** What of a field is new after one bay was changed: one look at the hall for one substance, and what is used at that bay alone. */
+export type HallGlance = Pick<HallField, 'hall' | 'bays' | 'unknown' | 'substance'> & { readonly lookMin: number }
 
 /** Where one glances. */
 export interface GlanceAt {
@@ -226,5 +231,5 @@ export function glanceAtHall(
   })
   const judged = judgeBays(facts, question, prediction, one => one === bayId)
   const { hall, bays, unknown } = look(question, prediction, { substance, atMin: [atMin], judged })
-  return { hall, bays, unknown }
+  return { hall, bays, unknown, substance, lookMin: atMin }
 }

@@ -196,8 +196,10 @@ test('all seven gates of an opened bay are in sight in Spanish too, whose words 
 
 test('a language that cannot be fetched is said, and the board goes on in the one it has', async ({ page }) => {
   await signIn(page, served, 'hedda')
-  await page.route('**/_nuxt/*.js', route => route.abort())
+  // The sheet itself is here: an open tablet fetches it once the board stands.
   await page.getByRole('button', { name: 'Hedda Moss' }).click()
+  await expect(page.getByRole('button', { name: 'Español' })).toBeVisible()
+  await page.route('**/_nuxt/*.js', route => route.abort())
   await page.getByRole('button', { name: 'Español' }).click()
   await expect(page.getByText('The words of that language could not be fetched.')).toBeVisible()
   await expect(page.getByRole('link', { name: 'Floor' })).toBeVisible()

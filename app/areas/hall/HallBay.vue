@@ -37,11 +37,16 @@ const isAbove = computed(() => here.hood?.kind === 'canopy' || (canPlace.value &
   ? tried.placement === 'above'
   : here.hood?.kind === 'overhead'))
 const fraction = computed(() => use?.fraction ?? null)
-const isUnder = computed(() => fraction.value !== null && fraction.value <= facts.rules.actionFraction)
-const ofHood = computed(() => {
-  const said = here.window?.findings[0]
-  return said ? lookup.say(said).message : here.hood ? '' : says.noHoodPlaced
+/** Under the share at which the site acts, and nothing else holds it. */
+const isUnder = computed(() => fraction.value !== null && fraction.value <= facts.rules.actionFraction && use!.holds.length === 0)
+/** What holds it before what its hood does. */
+const because = computed(() => {
+  const said = use?.holds[0] ?? here.window?.findings[0]
+  if (!said) return here.hood ? '' : says.noHoodPlaced
+  const { message, todo } = lookup.say(said)
+  return [message, todo].filter(Boolean).join(' ')
 })
+const isWatched = computed(() => judged.viewAt(placed.bay).air.monitors.length > 0)
 const labelOf = (bayId: string): string => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
 const mayPlace = computed(() => session.may('door-checks', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const isTried = computed(() => tried !== undefined && Object.keys(tried).length > 0)
@@ -93,8 +98,11 @@ function move(to: { readonly distanceM: number, readonly towardsDeg: number }) {
         @update:model-value="$event !== '' && emit('attempt', { ...tried, placement: $event })"
       />
     </template>
-    <p v-if="ofHood" :class="{ soft: here.window?.stands === 'within' }">
-      {{ ofHood }}
+    <p v-if="because" :class="use && use.holds.length > 0 ? 'said' : 'soft'">
+      {{ because }}
+    </p>
+    <p v-if="isWatched" class="soft">
+      {{ says.watched }}
     </p>
     <div class="keys">
       <FrameKey v-if="isTried" @click="emit('reset')">

@@ -5,7 +5,7 @@ import { TEMPER } from '~/areas/air/temper'
 import type { Tint } from '~/areas/air/temper'
 import { hallPages } from '~/words/hall'
 import type { DrawnBay } from './useHallLook'
-import { ductRuns, endsOf, outlineOf, towards } from './plan'
+import { ductRuns, endsOf, outlineOf, seenFrom, towards } from './plan'
 
 const says = hallPages.plan
 
@@ -44,17 +44,19 @@ onMounted(() => {
 })
 
 const outline = computed(() => outlineOf(plan, bays))
+/** What is in the picture: the hall, and each of its bays, wherever somebody put it. */
+const view = computed(() => seenFrom(outline.value, bays))
 /** Picture points for a metre. */
 const scale = computed(() => Math.min(
-  widthPx.value / (outline.value.lengthM + 2 * MARGIN_M),
-  MOST_HIGH_PX / (outline.value.widthM + 2 * MARGIN_M),
+  widthPx.value / (view.value.lengthM + 2 * MARGIN_M),
+  MOST_HIGH_PX / (view.value.widthM + 2 * MARGIN_M),
 ))
-const X = (m: number): number => (m - outline.value.xM + MARGIN_M) * scale.value
-const Y = (m: number): number => (m - outline.value.yM + MARGIN_M) * scale.value
+const X = (m: number): number => (m - view.value.xM + MARGIN_M) * scale.value
+const Y = (m: number): number => (m - view.value.yM + MARGIN_M) * scale.value
 const at = ({ xM, yM }: Spot) => ({ x: X(xM), y: Y(yM) })
 const size = computed(() => ({
-  width: (outline.value.lengthM + 2 * MARGIN_M) * scale.value,
-  height: (outline.value.widthM + 2 * MARGIN_M) * scale.value,
+  width: (view.value.lengthM + 2 * MARGIN_M) * scale.value,
+  height: (view.value.widthM + 2 * MARGIN_M) * scale.value,
 }))
 
 /** Every five metres, or twenty feet. */
@@ -107,8 +109,8 @@ function spotOf(event: PointerEvent | MouseEvent): Spot {
   const box = (event.currentTarget as Element).getBoundingClientRect()
   const round = (m: number): number => Math.round(m * 10) / 10
   return {
-    xM: round((event.clientX - box.left) / (box.width / size.value.width) / scale.value - MARGIN_M + outline.value.xM),
-    yM: round((event.clientY - box.top) / (box.height / size.value.height) / scale.value - MARGIN_M + outline.value.yM),
+    xM: round((event.clientX - box.left) / (box.width / size.value.width) / scale.value - MARGIN_M + view.value.xM),
+    yM: round((event.clientY - box.top) / (box.height / size.value.height) / scale.value - MARGIN_M + view.value.yM),
   }
 }
 const isHeld = ref(false)

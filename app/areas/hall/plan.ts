@@ -20,6 +20,13 @@ export function outlineOf(plan: HallPlan | null, bays: readonly Spot[]): Outline
   }
 }
 
+/** The outline with every spot in it: none is drawn outside of the picture. */
+export function seenFrom({ xM, yM, lengthM, widthM }: Outline, spots: readonly Spot[]): Outline {
+  const [left, top] = [Math.min(xM, ...spots.map(spot => spot.xM)), Math.min(yM, ...spots.map(spot => spot.yM))]
+  const [right, bottom] = [Math.max(xM + lengthM, ...spots.map(spot => spot.xM)), Math.max(yM + widthM, ...spots.map(spot => spot.yM))]
+  return { xM: left, yM: top, lengthM: right - left, widthM: bottom - top }
+}
+
 /** Metres from one spot towards a direction, in degrees from along the grid to across it. */
 export function towards({ xM, yM }: Spot, towardsDeg: number, m: number): Spot {
   const angle = towardsDeg * Math.PI / 180

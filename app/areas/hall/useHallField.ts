@@ -1,5 +1,5 @@
 import type { AirFacts } from '#core/air/air-facts'
-import type { GlanceAt, HallField, HallFieldQuestion } from '#core/air/hall-field'
+import type { GlanceAt, HallField, HallFieldQuestion, HallGlance } from '#core/air/hall-field'
 import { msOf } from '#core/time/instant'
 import type { HallAsked, HallMessage, HallTold } from './hall-field.worker'
 
@@ -22,7 +22,7 @@ export function useHallField(
 ) {
   const field = shallowRef<HallField | null>(null)
   /** One look newer than the field; null once the field has caught up. */
-  const glance = shallowRef<HallField | null>(null)
+  const glance = shallowRef<HallGlance | null>(null)
   const isKnown = ref(false)
   const isFailed = ref(false)
   const worker = new Worker(new URL('./hall-field.worker.ts', import.meta.url), { type: 'module' })
@@ -35,7 +35,7 @@ export function useHallField(
 
   function ask(question: Omit<HallAsked, 'id'>): void {
     if (asking !== 0) {
-      // A whole field is not put off by a glance that came before it.
+      // Only the newest waits: after a glance the whole field is asked for anyway.
       next = question
       return
     }
@@ -54,14 +54,15 @@ export function useHallField(
       field.value = data.field
       isKnown.value = true
       if (next === null) glance.value = null
-    } else if (data.glance && field.value) {
-      glance.value = { ...field.value, ...data.glance, atMin: [look()?.atMin ?? 0], worst: 0 }
-    }
+    } else if (data.glance) glance.value = data.glance
     const waited = next
     next = null
     if (waited) ask(waited)
   })
   worker.addEventListener('error', () => {
+    // What was worked out before stands for nothing that is asked now.
+    field.value = null
+    glance.value = null
     isFailed.value = true
   })
 

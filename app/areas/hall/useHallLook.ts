@@ -71,8 +71,13 @@ export function useHallLook(hallId: () => string) {
 
   const tint = ({ high }: Range): Tint | null =>
     field.value?.limit ? tintOf(high / field.value.limit.mgPerM3, facts.rules.actionFraction) : null
+  /** A glance speaks for the minute and the substance that it was asked for, and for no other. */
+  const newest = computed(() =>
+    glance.value && glance.value.substance === field.value?.substance && glance.value.lookMin === field.value.atMin[at.value]
+      ? glance.value
+      : null)
   const seen = computed<ReadonlyMap<string, SeenBay>>(() => new Map((field.value?.bays ?? []).map((bay, spot) => {
-    const newer = glance.value?.bays[spot]
+    const newer = newest.value?.bays[spot]
     const shown = (newer ? newer.near?.[0] : bay.near?.[at.value]) ?? null
     return [bay.bayId, { ...bay, ...newer, use: newer?.use ?? bay.use, shown, tint: shown && tint(shown) }]
   })))
@@ -84,7 +89,7 @@ export function useHallLook(hallId: () => string) {
   })
   const use = computed<UseAtBay | undefined>(() => chosen.value === null ? undefined : seen.value.get(chosen.value)?.use)
   const far = computed(() => {
-    const held = glance.value ? glance.value.hall[0] : field.value?.hall[at.value]
+    const held = newest.value ? newest.value.hall[0] : field.value?.hall[at.value]
     if (!held || state.value?.air?.isOpenAir) return null
     return { tint: tint(held), said: says.inTheHall(q.value.concentration(held.mid), q.value.concentration(held.high)) }
   })
@@ -102,7 +107,9 @@ export function useHallLook(hallId: () => string) {
       label,
       xM,
       yM,
-      near: here?.shown ? { tint: here.tint, said: q.value.concentration(here.shown.high) } : null,
+      near: here?.shown
+        ? { tint: here.tint, said: q.value.concentration(here.shown.high) }
+        : station.job && field.value ? { tint: null, said: says.notKnown } : null,
       isCounted: here?.isCounted ?? false,
       hood: extraction && distanceM !== null
         ? {

@@ -33,6 +33,7 @@ export const hallPages = {
     drawnThings: 'What is drawn',
     upTo: (concentration: Shown) => `up to ${concentration}`,
     over: (concentration: Shown) => `over ${concentration}`,
+    notKnown: 'not known',
     inTheHall: (mid: Shown, high: Shown) => `In the hall ${mid}, 95\u00a0% under ${high}`,
     against: (substance: Shown, ruleSet: Shown, kind: Shown, limit: Shown) =>
       `${substance} beside its limit of ${limit} (${ruleSet}, ${kind}).`,
@@ -75,6 +76,7 @@ export const hallPages = {
     notCounted: 'Its own air holds it, or nobody has looked at its extraction today: its arcs are not counted in the hall, and its circle shows '
       + 'what would be.',
     noHoodPlaced: 'No hood was placed here.',
+    watched: 'Instruments stand here: what they read comes before what is worked out. Its Air page has it.',
     hoodStands: 'The hood stands',
     asItIs: 'As it is',
     setItAtTheBay: 'Set it at the bay',

@@ -32,6 +32,7 @@ export const hallPages: typeof English = {
     drawnThings: 'Lo que está dibujado',
     upTo: concentration => `hasta ${concentration}`,
     over: concentration => `más de ${concentration}`,
+    notKnown: 'no se sabe',
     inTheHall: (mid, high) => `En la nave ${mid}, 95\u00a0% bajo ${high}`,
     against: (substance, ruleSet, kind, limit) => `${substance} junto a su límite de ${limit} (${ruleSet}, ${kind}).`,
     whatItIs:
@@ -74,6 +75,7 @@ export const hallPages: typeof English = {
     notCounted: 'Su propio aire lo retiene, o hoy nadie ha revisado su extracción: sus arcos no cuentan en la nave, y su círculo muestra lo '
       + 'que habría.',
     noHoodPlaced: 'Aquí nadie ha puesto una campana.',
+    watched: 'Aquí hay instrumentos: lo que leen va antes que lo calculado. Está en su página Aire.',
     hoodStands: 'La campana está',
     asItIs: 'Como está',
     setItAtTheBay: 'Fijarlo en el puesto',

@@ -86,6 +86,14 @@ describe('a hall as a plan shows it', () => {
     expect([...field.unknown, ...field.bays.filter(({ isCounted }) => !isCounted).map(({ bayId }) => bayId)]).toContain('two')
   })
 
+  it('says what holds a bay whatever the share is: a hood out of its window, a look that nobody took', () => {
+    const codesOf = (over: Partial<Station>) => fieldOf(three({ two: over })).bays[1]!.use!.holds.map(({ code }) => code)
+    expect(codesOf({})).toEqual([])
+    const tooFar = { placement: 'beside', distanceM: 0.6 } as const
+    expect(codesOf({ hoodPosition: tooFar, job: { ...STICK, arcMinPerH: 1 } })).toContain('capture.too-far')
+    expect(codesOf({ extractionCheck: null })).not.toEqual([])
+  })
+
   it('a hood that is tried nearer changes its own bay and what the others breathe, and nothing that is known', () => {
     const known = small(three({ two: { hoodPosition: { placement: 'beside', distanceM: 0.34 } } }))
     const before = fieldOf(known)
@@ -106,6 +114,7 @@ describe('a glance at a hall', () => {
     const counted = fieldOf(known).bays.filter(({ isCounted }) => isCounted).map(({ bayId }) => bayId)
     const glance = glanceAtHall({ facts: known, hallId: 'hall', tried }, { bayId: 'two', substance: whole.substance, atMin: 480, counted })!
     expect(glance.hall).toEqual([whole.hall[look]])
+    expect([glance.substance, glance.lookMin]).toEqual([whole.substance, 480])
     glance.bays.forEach((bay, spot) => {
       const same = whole.bays[spot]!
       expect(bay.near).toEqual([same.near![look]])

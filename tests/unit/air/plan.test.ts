@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { directionDeg, ductRuns, endsOf, meetingDucts, outlineOf, towards } from '../../../app/areas/hall/plan'
+import { directionDeg, ductRuns, endsOf, meetingDucts, outlineOf, seenFrom, towards } from '../../../app/areas/hall/plan'
 import type { HallPlan } from '#core/streams/hall/hall-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 
@@ -25,6 +25,11 @@ describe('a hall on its grid', () => {
     expect(outlineOf(PLAN, [{ xM: 90, yM: 90 }])).toEqual(PLAN.outline)
     expect(outlineOf(null, [{ xM: 4, yM: 3 }, { xM: 19, yM: 11 }])).toEqual({ xM: 1, yM: 0, lengthM: 21, widthM: 14 })
     expect(outlineOf(null, [])).toEqual({ xM: 0, yM: 0, lengthM: 10, widthM: 6 })
+  })
+
+  it('a bay that somebody put outside of it is in the picture all the same', () => {
+    expect(seenFrom(PLAN.outline, [{ xM: 4, yM: 3 }])).toEqual(PLAN.outline)
+    expect(seenFrom(PLAN.outline, [{ xM: -2, yM: 3 }, { xM: 5, yM: 14 }])).toEqual({ xM: -2, yM: 0, lengthM: 22, widthM: 14 })
   })
 
   it('a direction is measured from along the grid to across it, which is down on the plan', () => {
