@@ -173,7 +173,11 @@ function look(
       near: prediction.burnsWhen(bayId).length > 0 ? course.near[spot]! : null,
     }
   })
-  const most = atMin.map((_, at) => Math.max(course.hall[at]!.high, ...stood.map(({ near }) => near?.[at]!.high ?? 0)))
+  // What is no number is not the smaller one: such a look is the worst.
+  const most = atMin.map((_, at) => {
+    const highest = Math.max(course.hall[at]!.high, ...stood.map(({ near }) => near?.[at]!.high ?? 0))
+    return Number.isNaN(highest) ? Infinity : highest
+  })
   return { atMin, worst: most.indexOf(Math.max(...most)), hall: course.hall, bays: stood, unknown: prediction.unknownBeside('') }
 }
 

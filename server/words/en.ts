@@ -44,7 +44,8 @@ export const serverWords = {
     whatStands: 'What stands for the work that is set there now',
     nothingSpeaks: 'No samples speak for the work, hall and hood that stand there now: the model does.',
     together: (substance: string, verdict: string, surveys: number, results: number) =>
-      `${substance}: ${verdict} (${surveys === 1 ? '1 survey' : `${surveys} surveys`}, ${results === 1 ? '1 result' : `${results} results`})`,
+      `${substance}: ${verdict} (`
+      + `${surveys === 1 ? '1 survey' : `${surveys} surveys`}, ${results === 1 ? '1 result' : `${results} results`})`,
     place: 'Place',
     bay: (bay: string) => `bay ${bay}`,
     work: 'Work then',
@@ -85,7 +86,8 @@ export const serverWords = {
     sampledBy: 'Sampled by',
     judgedBy: 'Judged by',
     date: 'Date',
-    advises: 'Zonaris advises. The limit values are recalled from memory: check your current edition. Local code and licensed practice rule.',
+    advises: 'Zonaris advises. The limit values are recalled from memory: check your current edition. '
+      + 'Local code and licensed practice rule.',
   },
   papers: {
     somebodyLeft: 'somebody who has left',

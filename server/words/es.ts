@@ -46,7 +46,8 @@ export const serverWords: ServerWords = {
     whatStands: 'Lo que vale para el trabajo que está fijado ahí ahora',
     nothingSpeaks: 'Ninguna muestra vale para el trabajo, la nave y la campana que hay ahí ahora: vale el modelo.',
     together: (substance, verdict, surveys, results) =>
-      `${substance}: ${verdict} (${surveys === 1 ? '1 medición' : `${surveys} mediciones`}, ${results === 1 ? '1 resultado' : `${results} resultados`})`,
+      `${substance}: ${verdict} (`
+      + `${surveys === 1 ? '1 medición' : `${surveys} mediciones`}, ${results === 1 ? '1 resultado' : `${results} resultados`})`,
     place: 'Lugar',
     bay: bay => `puesto ${bay}`,
     work: 'Trabajo entonces',
@@ -86,7 +87,8 @@ export const serverWords: ServerWords = {
     sampledBy: 'Tomó las muestras',
     judgedBy: 'Las juzgó',
     date: 'Fecha',
-    advises: 'Zonaris aconseja. Los límites están citados de memoria: compruebe su edición vigente. Mandan el reglamento local y el ejercicio con licencia.',
+    advises: 'Zonaris aconseja. Los límites están citados de memoria: compruebe su edición vigente. '
+      + 'Mandan el reglamento local y el ejercicio con licencia.',
   },
   papers: {
     somebodyLeft: 'alguien que ya no está',

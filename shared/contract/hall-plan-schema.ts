@@ -18,6 +18,8 @@ const thing = z.strictObject({
 export const hallPlanSchema = z.strictObject({
   outline: z.strictObject({ ...spot, lengthM: between(PLAN_LIMITS.outlineM, 'm'), widthM: between(PLAN_LIMITS.outlineM, 'm') }),
   things: z.array(thing).max(PLAN_LIMITS.things, `at most ${PLAN_LIMITS.things} things`),
-  ductsAt: z.record(ductName, z.strictObject(spot)),
+  ductsAt: z
+    .record(ductName, z.strictObject(spot))
+    .refine(at => Object.keys(at).length <= PLAN_LIMITS.meetings, `at most ${PLAN_LIMITS.meetings} meeting points`),
   hoodsTowardsDeg: z.record(idSchema, towards),
 }) satisfies z.ZodType<HallPlan>

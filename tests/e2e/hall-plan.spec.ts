@@ -74,6 +74,13 @@ test('a hall is drawn: a thing added, moved by the arrow keys and by a tap, and 
   const box = (await plan.boundingBox())!
   await page.mouse.click(box.x + box.width / 3, box.y + box.height / 3)
   await expect(wall).not.toHaveText(/Wall, 20 ft along/)
+  // A press that only picks a thing shifts nothing.
+  const there = await wall.innerText()
+  await wall.click()
+  const middle = (await plan.locator('.grip').boundingBox())!
+  await page.mouse.click(middle.x + middle.width / 2 + 9, middle.y + middle.height / 2 + 9)
+  await expect(page.getByLabel('Length, ft')).toBeVisible()
+  await expect(wall).toHaveText(there)
   await page.getByLabel('Length, ft').fill('nine')
   await expect(page.getByRole('button', { name: 'Keep the drawing' })).toBeVisible()
   await page.getByLabel('Length, ft').fill('9')

@@ -153,6 +153,9 @@ h4::first-letter { text-transform: uppercase; }
 .survey { display: grid; gap: var(--space-4); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
 .survey.withdrawn, .survey.other-work, .survey.aged-out { color: var(--soft); }
 .survey .said { background: var(--bg); }
-.out { display: flex; flex-wrap: wrap; gap: var(--space-3); align-items: center; border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
+.out {
+  display: flex; flex-wrap: wrap; gap: var(--space-3); align-items: center;
+  border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4);
+}
 .link { display: grid; place-items: center; }
 </style>

@@ -60,7 +60,9 @@ function move(to: { readonly distanceM: number, readonly towardsDeg: number }) {
 <template>
   <section class="of-bay" :aria-label="says.bay(placed.bay.label)">
     <header class="head">
-      <h2>{{ says.bay(placed.bay.label) }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : says.noJob }}</small></h2>
+      <h2>
+        {{ says.bay(placed.bay.label) }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : says.noJob }}</small>
+      </h2>
       <FrameKey look="quiet" @click="emit('close')">
         {{ says.close }}
       </FrameKey>

@@ -29,7 +29,10 @@ const rows = computed(() => bays
         <b class="no">{{ placed.bay.label }}</b>
         <span class="what">
           <span :class="placed.station.job ? 'chalk' : 'soft'">{{ placed.station.job ? jobLine(placed.station.job, q) : says.noJob }}</span>
-          <span v-if="here?.shown" class="soft">{{ says.roundTheArc(q.concentration(here.shown.mid), q.concentration(here.shown.high)) }}</span>
+          <span
+            v-if="here?.shown"
+            class="soft"
+          >{{ says.roundTheArc(q.concentration(here.shown.mid), q.concentration(here.shown.high)) }}</span>
           <span v-if="here && !here.isCounted && placed.station.job" class="soft">{{ says.notCounted }}</span>
         </span>
         <span v-if="here?.use?.fraction != null" class="use">

@@ -103,7 +103,13 @@ function take(event: PointerEvent) {
       @pointercancel="isHeld = false"
     >
       <svg :viewBox="`0 0 ${WIDE_M * PX} ${HIGH_M * PX}`" aria-hidden="true">
-        <circle :cx="arc.x" :cy="arc.y" :r="nearFieldRadiusM * PX" class="near" :style="tint ? { fill: TEMPER[tint], fillOpacity: 0.75 } : {}" />
+        <circle
+          :cx="arc.x"
+          :cy="arc.y"
+          :r="nearFieldRadiusM * PX"
+          class="near"
+          :style="tint ? { fill: TEMPER[tint], fillOpacity: 0.75 } : {}"
+        />
         <template v-if="ring && !isAbove">
           <circle :cx="arc.x" :cy="arc.y" :r="ring.far" class="under" />
           <circle :cx="arc.x" :cy="arc.y" :r="ring.far" class="far" :class="{ none: !ring.isAny }" />
@@ -122,8 +128,18 @@ function take(event: PointerEvent) {
           <path :d="`M 0 ${-half - flange} V ${half + flange}`" class="mouth" />
         </g>
         <text :x="12" :y="26" class="big">{{ q.reach(distanceM) }}</text>
-        <text v-if="ring" :x="WIDE_M * PX - 12" :y="noteY" class="end">{{ ring.isAny ? says.worksTo(q.reach(window!.farthestM!)) : says.worksNowhere }}</text>
-        <text v-if="ring && ring.near > 0" :x="WIDE_M * PX - 12" :y="noteY + 22" class="end soft">{{ says.notNearer(q.reach(window!.nearestM!)) }}</text>
+        <text
+          v-if="ring"
+          :x="WIDE_M * PX - 12"
+          :y="noteY"
+          class="end"
+        >{{ ring.isAny ? says.worksTo(q.reach(window!.farthestM!)) : says.worksNowhere }}</text>
+        <text
+          v-if="ring && ring.near > 0"
+          :x="WIDE_M * PX - 12"
+          :y="noteY + 22"
+          class="end soft"
+        >{{ says.notNearer(q.reach(window!.nearestM!)) }}</text>
       </svg>
     </div>
     <div class="keys">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { hallStream } from '#core/ids/streams'
-import type { HallPlan, PlanKind, PlanThing, Spot } from '#core/streams/hall/hall-plan'
+import type { HallPlan, PlanKind, PlanThing } from '#core/streams/hall/hall-plan'
 import { PLAN_KINDS, PLAN_LIMITS } from '#core/streams/hall/hall-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 import { plainUnit } from '~/frame/useShopUnits'
@@ -13,7 +13,7 @@ const says = hallPages.draw
 const { hallId, ducts } = defineProps<{ hallId: string, ducts: HallDucts | null }>()
 /** The plan as it is drawn now. */
 const plan = defineModel<HallPlan>('plan', { required: true })
-/** The thing, or the meeting point of ducts after them, that is moved. */
+/** The thing that is moved, by its place in the list; null: none. */
 const picked = defineModel<number | null>('picked', { required: true })
 const emit = defineEmits<{ done: [] }>()
 const facts = useFacts()
@@ -65,15 +65,12 @@ function takeOut(index: number) {
   set({ things: plan.value.things.filter((_, i) => i !== index) })
   picked.value = null
 }
-function go(spot: Spot) {
-  change(spot)
-}
 const GO: Readonly<Record<string, number>> = { ArrowRight: 0, ArrowDown: 90, ArrowLeft: 180, ArrowUp: 270 }
 function step(way: string, isFar = false) {
   const towardsDeg = GO[way]
   if (towardsDeg === undefined || !thing.value) return false
   const { xM: x, yM: y } = towards(thing.value, towardsDeg, units.value.height.fromShown(units.value.height.step) * (isFar ? 10 : 1))
-  go({ xM: x, yM: y })
+  change({ xM: x, yM: y })
   return true
 }
 function press(event: KeyboardEvent) {
@@ -146,8 +143,20 @@ async function keep(whole: HallPlan | null) {
             </FrameKey>
           </div>
           <div class="columns">
-            <FrameNumber v-model="atX" :label="says.along" :unit="units.height" :limits="PLAN_LIMITS.gridM" :name="`plan.things.${index}.xM`" />
-            <FrameNumber v-model="atY" :label="says.across" :unit="units.height" :limits="PLAN_LIMITS.gridM" :name="`plan.things.${index}.yM`" />
+            <FrameNumber
+              v-model="atX"
+              :label="says.along"
+              :unit="units.height"
+              :limits="PLAN_LIMITS.gridM"
+              :name="`plan.things.${index}.xM`"
+            />
+            <FrameNumber
+              v-model="atY"
+              :label="says.across"
+              :unit="units.height"
+              :limits="PLAN_LIMITS.gridM"
+              :name="`plan.things.${index}.yM`"
+            />
             <FrameNumber v-model="atDeg" :label="says.towards" :unit="degrees" :limits="PLAN_LIMITS.towardsDeg" :hint="says.towardsHint" />
             <FrameNumber v-model="atLength" :label="says.length" :unit="units.height" :limits="PLAN_LIMITS.lengthM" />
           </div>

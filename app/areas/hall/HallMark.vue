@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import type { PlanKind } from '#core/streams/hall/hall-plan'
+import { ARROWS } from './plan'
 
 /** How one kind of thing is drawn on a plan, for the words beside it. */
-defineProps<{ kind: PlanKind }>()
+const { kind } = defineProps<{ kind: PlanKind }>()
+const mark = computed(() => ARROWS[kind])
 </script>
 
 <template>
   <svg width="34" height="22" viewBox="-17 -11 34 22" aria-hidden="true" :class="kind">
     <circle v-if="kind === 'duct-fan'" r="8" class="fan" />
-    <template v-else-if="kind === 'blows-in' || kind === 'draws-out' || kind === 'draught'">
-      <rect v-if="kind === 'blows-in'" x="-14" y="-9" width="8" height="18" class="box" />
-      <rect v-if="kind === 'draws-out'" x="8" y="-9" width="8" height="18" class="box" />
-      <path :d="kind === 'draught' ? 'M -15 0 H 12 M 6 -6 L 14 0 L 6 6' : 'M -8 0 H 8 M 2 -6 L 9 0 L 2 6'" class="arrow" />
+    <template v-else-if="mark">
+      <rect v-if="mark.boxX !== undefined" :x="mark.boxX" y="-9" width="8" height="18" class="box" />
+      <path :d="mark.arrow" class="arrow" />
     </template>
     <template v-else>
       <line v-if="kind === 'door'" x1="-17" x2="17" y1="0" y2="0" class="beside" />

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { HallPlan, PlanThing, Spot } from '#core/streams/hall/hall-plan'
+import type { HallPlan, Spot } from '#core/streams/hall/hall-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 import { TEMPER } from '~/areas/air/temper'
 import type { Tint } from '~/areas/air/temper'
 import { hallPages } from '~/words/hall'
 import type { DrawnBay } from './useHallLook'
-import { ductRuns, endsOf, outlineOf, seenFrom, towards } from './plan'
+import { ARROWS, ductRuns, endsOf, outlineOf, seenFrom, towards } from './plan'
 
 const says = hallPages.plan
 
@@ -114,18 +114,21 @@ function spotOf(event: PointerEvent | MouseEvent): Spot {
   }
 }
 const isHeld = ref(false)
+/** The press that takes a thing ends in a click: it puts nothing, or whoever only picks a thing would shift it. */
+let isTaken = false
 function take(index: number) {
   if (!isDrawing) return
   emit('pick', index)
   isHeld.value = true
+  isTaken = true
 }
 function move(event: PointerEvent) {
   if (isDrawing && isHeld.value) emit('put', spotOf(event))
 }
 function tap(event: MouseEvent) {
-  if (isDrawing && picked !== null) emit('put', spotOf(event))
+  if (isDrawing && picked !== null && !isTaken) emit('put', spotOf(event))
+  isTaken = false
 }
-const ofThing = (kind: PlanThing['kind']): boolean => kind === 'blows-in' || kind === 'draws-out' || kind === 'draught'
 </script>
 
 <template>
@@ -170,17 +173,22 @@ const ofThing = (kind: PlanThing['kind']): boolean => kind === 'blows-in' || kin
       >
         <circle v-if="isDrawing" :cx="middle.x" :cy="middle.y" r="22" class="grip" />
         <circle v-if="kind === 'duct-fan'" :cx="middle.x" :cy="middle.y" :r="Math.max(9, 0.4 * scale)" class="fan" />
-        <g v-else-if="ofThing(kind)" :transform="`translate(${middle.x} ${middle.y}) rotate(${angle})`">
-          <rect v-if="kind === 'blows-in'" x="-14" y="-9" width="8" height="18" class="box" />
-          <rect v-if="kind === 'draws-out'" x="8" y="-9" width="8" height="18" class="box" />
-          <path :d="kind === 'draught' ? 'M -26 0 H 18 M 10 -7 L 20 0 L 10 7' : 'M -8 0 H 8 M 2 -6 L 9 0 L 2 6'" class="arrow" />
+        <g v-else-if="ARROWS[kind]" :transform="`translate(${middle.x} ${middle.y}) rotate(${angle})`">
+          <rect v-if="ARROWS[kind].boxX !== undefined" :x="ARROWS[kind].boxX" y="-9" width="8" height="18" class="box" />
+          <path :d="ARROWS[kind].arrow" class="arrow" />
         </g>
         <line v-else :x1="a.x" :y1="a.y" :x2="b.x" :y2="b.y" class="line" />
       </g>
       <g v-for="one in shares" :key="`from ${one.bayId}`" class="share">
         <line :x1="one.from.x" :y1="one.from.y" :x2="one.to.x" :y2="one.to.y" :stroke-width="one.width" />
       </g>
-      <g v-for="bay in bays" :key="bay.bayId" class="bay" :class="{ chosen: bay.bayId === chosen }" @click="isDrawing || emit('choose', bay.bayId)">
+      <g
+        v-for="bay in bays"
+        :key="bay.bayId"
+        class="bay"
+        :class="{ chosen: bay.bayId === chosen }"
+        @click="isDrawing || emit('choose', bay.bayId)"
+      >
         <rect :x="X(bay.xM) - TARGET_PX / 2" :y="Y(bay.yM) - TARGET_PX / 2" :width="TARGET_PX" :height="TARGET_PX" class="target" />
         <circle
           :cx="X(bay.xM)"
@@ -198,7 +206,12 @@ const ofThing = (kind: PlanThing['kind']): boolean => kind === 'blows-in' || kin
       <g v-for="bay in bays" :key="`of ${bay.bayId}`" class="said-of" aria-hidden="true">
         <text :x="X(bay.xM) - nearPx - 6" :y="Y(bay.yM) + 7" class="no">{{ bay.label }}</text>
         <text v-if="bay.near" :x="X(bay.xM)" :y="Y(bay.yM) + nearPx + 18" class="number">{{ bay.near.said }}</text>
-        <text v-if="bay.share && bay.bayId !== chosen" :x="X(bay.xM) + nearPx + 6" :y="Y(bay.yM) - nearPx" class="part">{{ bay.share.said }}</text>
+        <text
+          v-if="bay.share && bay.bayId !== chosen"
+          :x="X(bay.xM) + nearPx + 6"
+          :y="Y(bay.yM) - nearPx"
+          class="part"
+        >{{ bay.share.said }}</text>
       </g>
       <rect
         v-if="far?.tint"
@@ -209,7 +222,12 @@ const ofThing = (kind: PlanThing['kind']): boolean => kind === 'blows-in' || kin
         class="swatch"
         :style="{ fill: TEMPER[far.tint] }"
       />
-      <text v-if="far" :x="X(outline.xM) + (far.tint ? 40 : 12)" :y="Y(outline.yM + outline.widthM) - 12" class="of-hall">{{ far.said }}</text>
+      <text
+        v-if="far"
+        :x="X(outline.xM) + (far.tint ? 40 : 12)"
+        :y="Y(outline.yM + outline.widthM) - 12"
+        class="of-hall"
+      >{{ far.said }}</text>
     </svg>
   </div>
   <p v-if="plan === null" class="soft">

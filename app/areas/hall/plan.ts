@@ -1,4 +1,4 @@
-import type { HallPlan, PlanThing, Spot } from '#core/streams/hall/hall-plan'
+import type { HallPlan, PlanKind, PlanThing, Spot } from '#core/streams/hall/hall-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 
 type Outline = HallPlan['outline']
@@ -18,6 +18,13 @@ export function outlineOf(plan: HallPlan | null, bays: readonly Spot[]): Outline
     lengthM: right - left + 2 * ROUND_BAYS_M,
     widthM: bottom - top + 2 * ROUND_BAYS_M,
   }
+}
+
+/** How what moves air is drawn, pointing along the grid: its arrow, and where the box of a fan begins. */
+export const ARROWS: Readonly<Partial<Record<PlanKind, { readonly arrow: string, readonly boxX?: number }>>> = {
+  'blows-in': { arrow: 'M -8 0 H 8 M 2 -6 L 9 0 L 2 6', boxX: -14 },
+  'draws-out': { arrow: 'M -8 0 H 8 M 2 -6 L 9 0 L 2 6', boxX: 8 },
+  'draught': { arrow: 'M -16 0 H 14 M 7 -6 L 15 0 L 7 6' },
 }
 
 /** The outline with every spot in it: none is drawn outside of the picture. */

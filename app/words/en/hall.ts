@@ -38,8 +38,8 @@ export const hallPages = {
     against: (substance: Shown, ruleSet: Shown, kind: Shown, limit: Shown) =>
       `${substance} beside its limit of ${limit} (${ruleSet}, ${kind}).`,
     whatItIs:
-      'Each number is what floats at that minute, 95\u00a0% under it, arc time spread over its hours; one run of the arc reaches more, and what '
-      + 'somebody breathes hangs on how they stand. The hall is taken as evenly mixed outside the circles. Walls and draughts are '
+      'Each number is what floats at that minute, 95\u00a0% under it, arc time spread over its hours; one run of the arc reaches more, '
+      + 'and what somebody breathes hangs on how they stand. The hall is taken as evenly mixed outside the circles. Walls and draughts are '
       + 'drawn, not reckoned: the air speed told of the hall counts everywhere.',
     unknown: (bays: Shown, count: number) =>
       `${count === 1 ? `Bay ${bays} burns` : `Bays ${bays} burn`} though nobody can say what is made there: more floats than is shown.`,
@@ -73,8 +73,8 @@ export const hallPages = {
     before: (part: Shown) => `; as it stands ${part}`,
     cannotBeSaid: 'What is breathed here cannot be said: its Air page says why.',
     nobodyWorks: 'Nobody works here today.',
-    notCounted: 'Its own air holds it, or nobody has looked at its extraction today: its arcs are not counted in the hall, and its circle shows '
-      + 'what would be.',
+    notCounted: 'Its own air holds it, or nobody has looked at its extraction today: its arcs are not counted in the hall, and its '
+      + 'circle shows what would be.',
     noHoodPlaced: 'No hood was placed here.',
     watched: 'Instruments stand here: what they read comes before what is worked out. Its Air page has it.',
     hoodStands: 'The hood stands',

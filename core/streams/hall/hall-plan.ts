@@ -31,4 +31,6 @@ export const PLAN_LIMITS = {
   lengthM: { min: 0.1, max: 500 },
   towardsDeg: { min: 0, max: 360 },
   things: 200,
+  /** Meeting points of ducts: no system has more. */
+  meetings: 120,
 } as const

@@ -17,6 +17,8 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'two points of its curve at least': 'al menos dos puntos de su curva',
   'at most 50 points': 'a lo más 50 puntos',
   'at least one duct': 'al menos un ducto',
+  'at most 200 things': 'a lo más 200 cosas',
+  'at most 120 meeting points': 'a lo más 120 puntos de unión',
   'at most 120 ducts': 'a lo más 120 ductos',
   'at least one hood': 'al menos una campana',
   'at most 40 hoods': 'a lo más 40 campanas',

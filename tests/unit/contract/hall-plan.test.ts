@@ -22,6 +22,7 @@ it.each<[what: string, change: object, path: string]>([
   ['a way that is none', { things: [{ ...PLAN.things[0], towardsDeg: 400 }] }, 'things.0.towardsDeg'],
   ['a thing of no number', { things: [{ ...PLAN.things[0], xM: 'there' }] }, 'things.0.xM'],
   ['more things than anybody draws', { things: Array.from({ length: 201 }, () => PLAN.things[0]) }, 'things'],
+  ['more meeting points than ducts', { ductsAt: Object.fromEntries(Array.from({ length: 121 }, (_, i) => [`d${i}`, { xM: 0, yM: 0 }])) }, 'ductsAt'],
   ['a side that is none', { hoodsTowardsDeg: { 'bay-1': -1 } }, 'hoodsTowardsDeg.bay-1'],
 ])('refuses %s, and says where', (_, change, path) => {
   expect(pathsOf({ ...PLAN, ...change })).toEqual([path])
