@@ -18,6 +18,7 @@ const CLOCKS: Readonly<Record<string, string>> = {
   'settled': says.aCylinderHasStoodLong,
   'seal-day': says.theDayBeforeIsSealed,
   'anchor': says.aSealIsKeptOutside,
+  'air-of-day': says.theAirOfADayIsKept,
   'round-due': says.aRoundIsDue,
   'round-overdue': says.aRoundWasMissed,
   'cover-missing': says.nobodyWatchesNow,

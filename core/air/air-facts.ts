@@ -22,6 +22,7 @@ import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
 import type { AloneAtWork, HallPrediction, HallQuestion } from './hall-prediction'
 import { predictHall } from './hall-prediction'
 import type { Instant } from '../time/instant'
+import type { Stay } from '../time/stays'
 
 /** What of a station its hall needs to know. */
 export interface StationAir {
@@ -44,6 +45,8 @@ export interface AirFacts {
   /** Instruments that stay at bays, by id: those in use. */
   readonly monitors: Readonly<Record<string, Monitor>>
   readonly wearers: Readonly<Record<string, Wearer>>
+  /** Of a day that is over: when each bay stood clear, whatever its gates would say. */
+  readonly stoodClear?: Readonly<Record<string, readonly Stay[]>>
 }
 
 /** Another bay, and how far away; null where nobody said where either stands. */
@@ -116,7 +119,7 @@ const shopDayIn = ({ site, rules, now }: Pick<AirFacts, 'site' | 'rules' | 'now'
 
 /** The question that a hall's prediction answers; null while the hall is not described. */
 export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | null {
-  const { site, rules, now, halls, stations, sheets, surveys, wearers } = facts
+  const { site, rules, now, halls, stations, sheets, surveys, wearers, stoodClear } = facts
   const hall = halls[hallId]
   if (!hall?.air) return null
   // A bay that was closed since has burnt what it burnt.
@@ -138,7 +141,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     shopDayHour: rules.shopDayHour,
     timeZone: site.timeZone,
     now,
-    mayStrike,
+    ...stoodClear ? { stoodClear } : { mayStrike },
   }
 
   /**

@@ -5,7 +5,7 @@ import { placeOf } from '../exposure/drawn-hall'
 import { hallShift } from '../exposure/hall-shift'
 import type { Visit } from '../exposure/heard'
 import type { Stay } from '../time/stays'
-import { leavesAtMin } from '../time/stays'
+import { leavesAtMin, within } from '../time/stays'
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
 import { drawnEmission } from '../fume/drawn-emission'
@@ -55,6 +55,8 @@ export interface HallQuestion extends ShopClock {
    * burn would not be; null where it cannot be said
    */
   readonly mayStrike?: (bayId: string, alone: () => AloneAtWork | null) => boolean
+  /** Of a day that is over: when each bay stood clear. Work outside that burnt no arc, and a bay that is not there burnt none. */
+  readonly stoodClear?: Readonly<Record<string, readonly Stay[]>>
 }
 
 /** What a hood that shares its fan draws. */
@@ -164,7 +166,7 @@ function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, dra
  * Source: `core/fume`, `core/ventilation`, `core/exposure`.
  */
 export function predictHall(
-  { hall, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion,
+  { hall, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike, stoodClear }: HallQuestion,
   draws: DrawSet = JUDGED,
 ): HallPrediction {
   const clock = { shopDayHour, timeZone }
@@ -176,8 +178,11 @@ export function predictHall(
   }
   const canBeSaid = ({ job }: JobSpan): boolean => job.arcMinPerH !== undefined && isFumeKnown(emissionOfJob(job))
   const onDucts = ducts && ductedFlows(ducts, bays, now)
+  /** Of work, what could be done. */
+  const struckAt = (bayId: string, spans: readonly JobSpan[]): readonly JobSpan[] =>
+    stoodClear ? spans.flatMap(span => within(span, stoodClear[bayId] ?? [])) : spans
   const parts = bays.map((bay) => {
-    const spans = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
+    const spans = struckAt(bay.bayId, dayWork(bay.earlierJobs, bay.job, shopDayHour, now))
     const emission = bay.job ? emissionOfJob(bay.job) : null
     const ducted = bay.extraction && !bay.isFlowTried ? onDucts?.get(bay.bayId) ?? null : null
     const at = hoodAtWork(bay.extraction, bay.position, ducted?.flowM3PerS)
@@ -247,10 +252,10 @@ export function predictHall(
     named: (earlier: readonly DayJob[]) => readonly DayJob[],
   ): readonly JobSpan[] | 'unknown' => {
     const bay = parts[spotOf(bayId)]?.bay
-    if (!bay) return []
+    if (!bay || (stoodClear && !stoodClear[bayId]?.length)) return []
     const here = personId === NOBODY ? { job: bay.job, personId } : bay
     if (here.personId === personId && here.job !== null && jobSpan(here.job, shopDayHour) === null) return 'unknown'
-    const spans = workOf(personId, named(bay.earlierJobs), here, clock, now)
+    const spans = struckAt(bayId, workOf(personId, named(bay.earlierJobs), here, clock, now))
     return spans.every(canBeSaid) ? spans : 'unknown'
   }
   return {

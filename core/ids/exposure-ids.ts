@@ -18,3 +18,7 @@ export type MixtureGroupId = keyof typeof MIXTURE_GROUPS
 /** Over what a sum of fractions is taken: the shift, or the short time of short-term limits and ceilings. */
 export const MIXTURE_SPANS = ['shift', 'short-time'] as const
 export type MixtureSpan = typeof MIXTURE_SPANS[number]
+
+/** What samples say of a limit. */
+export const SAMPLE_VERDICTS = ['compliant', 'non-compliant', 'no-decision'] as const
+export type SampleVerdict = typeof SAMPLE_VERDICTS[number]

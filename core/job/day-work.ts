@@ -81,7 +81,7 @@ export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDay
 export interface ShopClock { readonly timeZone: string, readonly shopDayHour: number }
 
 /** Minutes from the start of the shop day to an instant of it, by the clock on the wall. */
-function minutesAt(at: Instant, { timeZone, shopDayHour }: ShopClock): number {
+export function minutesAt(at: Instant, { timeZone, shopDayHour }: ShopClock): number {
   const { hour, minute, second } = toCalendarDateTime(parseAbsolute(at, timeZone))
   return (hour * 60 + minute + second / 60 - shopDayHour * 60 + MINUTES_A_DAY) % MINUTES_A_DAY
 }

@@ -1,6 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
+import type { SampleVerdict } from '../ids/exposure-ids'
 import type { SubstitutionId } from '../ids/vocabulary'
 import { SUBSTITUTIONS } from '../ids/vocabulary'
 import type { Exceedance, LognormalSummary } from './lognormal'
@@ -9,9 +10,6 @@ import type { SampleValue } from './substitution'
 import { shapiroWilk } from './shapiro-wilk'
 import { countBy } from './substitution'
 import { toleranceFactor } from './tolerance-factor'
-
-export const VERDICTS = ['compliant', 'non-compliant', 'no-decision'] as const
-export type SampleVerdict = typeof VERDICTS[number]
 
 /** What one way of counting results below the limit of quantification comes to. */
 export interface MethodVerdict {

@@ -125,6 +125,7 @@ const UNTOLD: ReadonlySet<CommandType> = new Set<CommandType>([
   'person.secret-set',
   'person.note-health',
   'person.note-care',
+  'person.keep-air',
   'notice.see',
   'monitor.fall-silent',
   'monitor.hear',

@@ -52,6 +52,9 @@ export const shopDayEndsAtMs = (atMs: number, timeZone: string, shopDayHour: num
 export const shopDayOf = (atMs: number, timeZone: string, shopDayHour: number): string =>
   shopDayAround(atMs, timeZone, shopDayHour).date
 
+/** The date after a date, YYYY-MM-DD. */
+export const dayAfter = (date: string): string => parseDate(date).add({ days: 1 }).toString()
+
 /**
  * When the shop day of a date begins and ends.
  *

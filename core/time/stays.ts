@@ -27,6 +27,16 @@ export const between = (stays: readonly Stay[], untilMin: number): readonly Stay
   })
 
 /**
+ * What of a stretch falls within others.
+ *
+ * @example within({ fromMin: 0, toMin: 60 }, [{ fromMin: 20, toMin: 30 }]) // 20 to 30
+ */
+export const within = <Kind extends Stay>(stretch: Kind, others: readonly Stay[]): readonly Kind[] =>
+  joined(others)
+    .map(other => ({ ...stretch, fromMin: Math.max(stretch.fromMin, other.fromMin), toMin: Math.min(stretch.toMin, other.toMin) }))
+    .filter(({ fromMin, toMin }) => toMin > fromMin)
+
+/**
  * What is left of a stretch beside others.
  *
  * @example without({ fromMin: 0, toMin: 60 }, [{ fromMin: 20, toMin: 30 }]) // 0 to 20 and 30 to 60

@@ -5,6 +5,7 @@ import { nowIso } from '../clock'
 import { complain } from '../logging'
 import { dueDeadlines, forgetSettled, isStillDue, setAside } from '../database/deadline'
 import { handleCommand } from '../door/handle'
+import { keepAirOfDaysThatEnded } from './air-days'
 import { sealDaysThatEnded } from './seals'
 import { clockCaller, systemCommand, uuidFor } from '../door/system-command'
 import type { Answer, Door } from '../door/door'
@@ -38,7 +39,8 @@ export async function fireDueDeadlines(door: Door): Promise<number> {
     if (because === null) fired++
     else await setAside(door.pool, deadline, because, nowIso(door.clock))
   }
-  return fired + await sealDaysThatEnded(door)
+  // What people breathed belongs under the seal of their day's night.
+  return fired + await keepAirOfDaysThatEnded(door) + await sealDaysThatEnded(door)
 }
 
 /** Why a command of the clock did not go through; null when it did. */

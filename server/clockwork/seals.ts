@@ -1,10 +1,8 @@
 import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
-import { nowIso } from '../clock'
-import { forgetTrouble, readTrouble, setAside } from '../database/deadline'
-import type { ClockTrouble } from '../database/deadline'
 import { firstAfter, positionBefore, readSealState, sitesToSeal } from '../database/seal'
 import type { SiteToSeal } from '../database/seal'
 import type { AnchorKeeper } from '../record/anchors'
+import { attempt, troubleOf } from './attempt'
 import { handleCommand } from '../door/handle'
 import { clockCaller, systemCommand, uuidFor } from '../door/system-command'
 import type { Door } from '../door/door'
@@ -13,22 +11,6 @@ import { SEAL_STREAM } from '#core/ids/streams'
 const SEAL_KIND = 'seal-day'
 const ANCHOR_KIND = 'anchor'
 const DAY_MS = 24 * 3600_000
-
-/** Does something for a site that may fail, unless it waits for its next try: what failed is set aside with its reason. */
-async function attempt(
-  door: Door,
-  { siteId, kind, before }: { readonly siteId: string, readonly kind: string, readonly before: ClockTrouble | undefined },
-  work: () => Promise<string | null>,
-): Promise<void> {
-  if (before && Date.parse(before.retryAt) > door.clock.nowMs()) return
-  const because = await work().catch((error: unknown) => (error instanceof Error ? error.message : String(error)))
-  const now = nowIso(door.clock)
-  if (because !== null) await setAside(door.pool, { siteId, streamId: SEAL_STREAM, kind, dueAt: before?.dueAt ?? now }, because, now)
-  else if (before) await forgetTrouble(door.pool, siteId, SEAL_STREAM, kind)
-}
-
-const troubleOf = async (door: Door, kind: string): Promise<Map<string, ClockTrouble>> =>
-  new Map((await readTrouble(door.pool, null, 1000)).filter(one => one.kind === kind).map(one => [one.siteId, one]))
 
 /**
  * The days of a site that ended and are not sealed: yesterday, and before it every day in which something happened while nobody was
@@ -58,7 +40,7 @@ export async function sealDaysThatEnded(door: Door): Promise<number> {
   for (const site of await sitesToSeal(door.pool)) {
     const { siteId } = site
     const before = trouble.get(siteId)
-    await attempt(door, { siteId, kind: SEAL_KIND, before }, async () => {
+    await attempt(door, { siteId, streamId: SEAL_STREAM, kind: SEAL_KIND, before }, async () => {
       for (const { day, upTo } of await unsealedDays(door, site)) {
         const state = await readSealState(door.pool, siteId, upTo)
         const id = uuidFor(siteId, SEAL_STREAM, day, String(before?.tries ?? 0))
@@ -78,7 +60,7 @@ export async function anchorSeals(door: Door, keeper: AnchorKeeper): Promise<num
   let anchored = 0
   const trouble = await troubleOf(door, ANCHOR_KIND)
   for (const { siteId } of await sitesToSeal(door.pool)) {
-    await attempt(door, { siteId, kind: ANCHOR_KIND, before: trouble.get(siteId) }, async () => {
+    await attempt(door, { siteId, streamId: SEAL_STREAM, kind: ANCHOR_KIND, before: trouble.get(siteId) }, async () => {
       anchored += await keeper.anchor(door.pool, siteId)
       return null
     })

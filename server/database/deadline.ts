@@ -98,7 +98,7 @@ export async function setAside(
 
 /** Forgets trouble with what is not due any more; a seal's ends with its day. */
 export async function forgetSettled(db: Queryable): Promise<void> {
-  await db.query(`delete from clock_trouble t where kind not in ('seal-day', 'anchor')
+  await db.query(`delete from clock_trouble t where kind not in ('seal-day', 'anchor', 'air-of-day')
     and not exists (select 1 from deadline d where d.site_id = t.site_id and d.stream_id = t.stream_id and d.kind = t.kind and d.due_at = t.due_at)`)
 }
 

@@ -103,11 +103,35 @@ export async function lockHeadsAfter(
   return headsOf((await send<HeadRow>(db, { text, values: [siteId, first.streamIds, streamIds] })).rows)
 }
 
-/** The canonical texts of a stream's events after a version, in order. */
-export async function readBodies(db: Queryable, siteId: string, streamId: string, afterVersion: number): Promise<EventBody[]> {
+/** The canonical texts of a stream's events after a version, in order; up to a version, where one is named. */
+export async function readBodies(
+  db: Queryable,
+  siteId: string,
+  streamId: string,
+  afterVersion: number,
+  upTo: number | null = null,
+): Promise<EventBody[]> {
   const { rows } = await db.query<{ body: string }>(
-    'select body from event where site_id = $1 and stream_id = $2 and version > $3 order by version', [siteId, streamId, afterVersion])
+    `select body from event where site_id = $1 and stream_id = $2 and version > $3 and ($4::int is null or version <= $4) order by version`,
+    [siteId, streamId, afterVersion, upTo],
+  )
   return rows.map(({ body }) => JSON.parse(body) as EventBody)
+}
+
+/** The head of a stream as it was at a place in the record. */
+export async function headUpTo(db: Queryable, siteId: string, streamId: string, position: number): Promise<Head> {
+  const { rows } = await db.query<Head>(
+    'select version, hash from event where site_id = $1 and stream_id = $2 and position <= $3 order by version desc limit 1',
+    [siteId, streamId, position],
+  )
+  return rows[0] ?? NEW_STREAM
+}
+
+/** Is this what the chain of a stream says at a version? */
+export async function isOfChain(db: Queryable, siteId: string, streamId: string, { version, hash }: Head): Promise<boolean> {
+  const { rowCount } = await db.query(
+    'select 1 from event where site_id = $1 and stream_id = $2 and version = $3 and hash = $4', [siteId, streamId, version, hash])
+  return rowCount === 1
 }
 
 /** What an append is known by: when, by whom, under which command, and the answer that is kept for it. */

@@ -4,7 +4,7 @@ import { kindOfStream, readLanded } from '#core/streams/kinds'
 import type { Queryable } from '../database/connection'
 import type { Head } from '../database/event'
 import type { Statement } from '../database/statement'
-import { readBodies } from '../database/event'
+import { headUpTo, isOfChain, readBodies } from '../database/event'
 import { readSnapshot, writeSnapshot } from '../database/snapshot'
 
 /** Streams get a snapshot each time they have grown by this many events. */
@@ -38,6 +38,35 @@ export async function foldStream(db: Queryable, siteId: string, streamId: string
 /** The same, of a stream whose kind is known. */
 export const foldAs = async <Name extends StreamKindName>(_name: Name, ...of: Parameters<typeof foldStream>): Promise<StateOf<Name>> =>
   (await foldStream(...of)) as StateOf<Name>
+
+/** States as they stood at some place in the record, by stream: the next day begins where the last one ended. */
+const stood = new Map<string, { readonly head: Head, readonly state: unknown }>()
+
+/** The state of a stream as it stood at a place in the record, whatever came since. */
+export async function foldUpTo<Name extends StreamKindName>(
+  _name: Name,
+  db: Queryable,
+  siteId: string,
+  streamId: string,
+  position: number,
+): Promise<StateOf<Name>> {
+  const { kind } = kindOfStream(streamId)
+  const head = await headUpTo(db, siteId, streamId, position)
+  if (head.version === 0) return kind.initial as StateOf<Name>
+  const key = `${siteId} ${streamId}`
+  const known = stood.get(key)
+  const isKnown = known !== undefined && known.head.version <= head.version && await isOfChain(db, siteId, streamId, known.head)
+  const snapshot = isKnown ? null : await readSnapshot(db, siteId, streamId)
+  const from = isKnown
+    ? { version: known.head.version, state: known.state }
+    : snapshot && snapshot.version <= head.version ? snapshot : null
+  const bodies = await readBodies(db, siteId, streamId, from?.version ?? 0, head.version)
+  const state = bodies.reduce((before, body) => kind.evolve(before, readLanded(kind, body)), from ? from.state : kind.initial)
+  stood.delete(key)
+  stood.set(key, { head, state })
+  if (stood.size > KEPT) stood.delete(stood.keys().next().value!)
+  return state as StateOf<Name>
+}
 
 /** What keeps a snapshot where one is due. */
 export function snapshotIfDue(siteId: string, streamId: string, before: Head, after: Head, state: unknown): readonly Statement[] {

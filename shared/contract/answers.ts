@@ -3,7 +3,7 @@ import type { Envelope } from './command-schemas'
 import type { classPlanRequest, classPlanResponse } from './class-plan-schema'
 import type { ClearanceReading } from './clearance-schema'
 import type {
-  CareReading,
+  AirOfDaysReading, CareReading,
   WardrobeReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
   KitItemReading, KitReading, LogReading,
   MonitorPageReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicCardReading,
@@ -38,6 +38,7 @@ export interface Readings {
   'care': CareReading
   'wardrobe': WardrobeReading
   'people': { readonly people: readonly PersonReading[] }
+  'people/{personId}/air': AirOfDaysReading
   'devices': DevicesReading
   'log': LogReading
   'clearance': ClearanceReading

@@ -3,7 +3,6 @@ import { DOUBTS, DRAW_LIMITS } from '#core/chance/draw-set'
 import { SEAM_PROCESSES } from '#core/electrical/arc-power'
 import { BURN_OFF_LIMITS } from '#core/fume/assess-burn-off'
 import { HALL_LIMITS } from '#core/ventilation/hall'
-import { VERDICTS } from '#core/samples/compliance'
 import {
   COATINGS,
   CONFINEMENTS,
@@ -29,7 +28,7 @@ import {
 } from './air-schema'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import type { MixtureGroupId } from '#core/ids/exposure-ids'
-import { LIMIT_KINDS, MIXTURE_GROUPS, MIXTURE_SPANS } from '#core/ids/exposure-ids'
+import { LIMIT_KINDS, MIXTURE_GROUPS, MIXTURE_SPANS, SAMPLE_VERDICTS } from '#core/ids/exposure-ids'
 import { DEEDS } from '#core/ids/air-ids'
 import {
   baseMetalSchema,
@@ -316,7 +315,7 @@ export const assessExposureStatisticsResponse = z.strictObject({
   gsd: z.number().nullable(),
   uR: z.number().nullable().describe('Null under six values, or where all values are alike'),
   uT: z.number().nullable(),
-  verdict: z.enum(VERDICTS),
+  verdict: z.enum(SAMPLE_VERDICTS),
   test: z.enum(['preliminary', 'statistical', 'none']),
   exceedanceFraction: z.number().nullable(),
   exceedanceUpper70: z.number().nullable(),
@@ -340,7 +339,7 @@ export const assessExposureStatisticsResponse = z.strictObject({
       gm: z.number(),
       gsd: z.number(),
       uR: z.number().nullable(),
-      verdict: z.enum(VERDICTS).nullable(),
+      verdict: z.enum(SAMPLE_VERDICTS).nullable(),
     }),
   ),
   findings: z.array(findingSchema),

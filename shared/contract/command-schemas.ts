@@ -48,7 +48,7 @@ export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...Comm
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
 export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set([
   'site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set',
-  'person.offer-code', 'person.use-code', 'person.note-health', 'person.note-care',
+  'person.offer-code', 'person.use-code', 'person.note-health', 'person.note-care', 'person.keep-air',
   'monitor.hear', 'monitor.fall-silent',
 ])
 

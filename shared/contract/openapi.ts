@@ -833,6 +833,22 @@ const PATHS: Json = {
       responses: { 200: A_PAPER, ...NOBODY, ...NOT_ALLOWED, 404: { description: 'Nobody has this id' } },
     },
   },
+  '/api/v1/people/{personId}/air': {
+    get: {
+      operationId: 'airOfDays',
+      tags: ['read'],
+      summary: 'What somebody breathed, day by day, newest first: one\'s own, or anybody\'s for who reads the whole record',
+      parameters: [
+        { name: 'personId', in: 'path', required: true, schema: { type: 'string' } },
+        { name: 'before', in: 'query', schema: { type: 'string', format: 'date' }, description: 'Only days before this one' },
+      ],
+      responses: {
+        200: { description: 'Worked out as each day ended, outside any mask, mg/m³ at the 5th, 50th and 95th percentile' },
+        ...NOBODY,
+        404: { description: 'Nobody has this id, or it is not theirs to read' },
+      },
+    },
+  },
   '/api/v1/public/cards/{token}': {
     get: {
       operationId: 'publicCard',

@@ -1,3 +1,4 @@
+import type { AirOfDay } from '#core/exposure/air-of-day'
 import type { PermitFact, ShownPermit } from '#core/streams/permit/permit-fact'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
@@ -54,6 +55,13 @@ export interface StationReading { readonly bayId: string, readonly version: numb
 
 /** The numbers to call that a shop wrote down, as they are dialled there; empty where nobody did. */
 export type CallNumbers = Pick<HouseRules, 'emergencyNumber' | 'firePointNumber' | 'firstAidNumber' | 'gasSupplierNumber'>
+
+/** `GET /api/v1/people/{personId}/air`: what somebody breathed, newest first. */
+export interface AirOfDaysReading {
+  readonly days: readonly AirOfDay[]
+  /** Ask again with the oldest of these days as `before`. */
+  readonly hasMore: boolean
+}
 
 /** `GET /api/v1/public/shop`: what stands outside the door, before anybody signs in. */
 export interface PublicShopReading {

@@ -97,6 +97,7 @@ export const ROUTES: readonly Route[] = [
   get('bays/{bayId}/samples-report', { right: 'record-samples' }),
   get('class-sheet', { right: 'door-checks' }),
   get('people/{personId}/to-bring', { right: 'door-checks' }),
+  get('people/{personId}/air', 'signed-in', 'one\'s own; all for who reads the whole record'),
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),
   post('wearers', { right: 'health-fields' }),
   post('classes/plan', { right: 'door-checks' }, 'one after the other'),

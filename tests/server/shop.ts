@@ -77,14 +77,19 @@ export interface Shop {
 export const BAY_1 = stationStream('bay-1')
 export const BAY_2 = stationStream('bay-2')
 
-export async function openShop(siteId = 'yard'): Promise<Shop> {
+/** A database of its own, as another one stands: nobody may be connected to that. */
+async function makeDatabase(template: string): Promise<string> {
   const name = `test_${randomUUID().replaceAll('-', '')}`
-  await onCluster(`create database ${name} template ${TEMPLATE}`)
+  await onCluster(`create database ${name} template ${template}`)
+  return name
+}
+
+/** A shop on a database that has one. */
+function shopOn(name: string, siteId: string, clock: SetClock): Shop {
   const url = `${clusterUrl()}/${name}`
   const pool = openPool(url)
   // Dropping the database at the end may still meet a connection on its way out.
   pool.removeAllListeners('error').on('error', () => {})
-  const clock = new SetClock(MORNING)
   const door: Door = { pool, clock, announce: () => {} }
   const as = (roles: readonly RoleId[], personId = 'lead'): Caller => ({
     siteId,
@@ -94,6 +99,27 @@ export async function openShop(siteId = 'yard'): Promise<Shop> {
   const command: Shop['command'] = (streamIds, what, over = {}) =>
     ({ ...systemCommand(clock, streamIds, what), deviceId: 'tablet', ...over }) as Command
   const send: Shop['send'] = (caller, streamIds, what, over) => handleCommand(door, caller, command(streamIds, what, over))
+  const close = async () => {
+    await pool.end()
+    await onCluster(`drop database ${name} with (force)`)
+  }
+  return { url, pool, clock, door, siteId, as, command, send, close }
+}
+
+/** Shops that stand as one does, each on a database and a clock of its own; that one is closed. */
+export async function copiesOf(shop: Shop, count: number): Promise<readonly Shop[]> {
+  const from = shop.url.slice(shop.url.lastIndexOf('/') + 1)
+  await shop.pool.end()
+  const copies: Shop[] = []
+  for (let n = 0; n < count; n++)
+    copies.push(shopOn(await makeDatabase(from), shop.siteId, new SetClock(new Date(shop.clock.nowMs()).toISOString())))
+  await onCluster(`drop database ${from} with (force)`)
+  return copies
+}
+
+export async function openShop(siteId = 'yard'): Promise<Shop> {
+  const shop = shopOn(await makeDatabase(TEMPLATE), siteId, new SetClock(MORNING))
+  const { as, send, door } = shop
   await openSite(door, {
     siteId,
     openedAt: '2026-01-05T08:00:00.000Z',
@@ -113,11 +139,7 @@ export async function openShop(siteId = 'yard'): Promise<Shop> {
     payload: { name: 'Maren', roles: ['instructor'], areaId: null, bayId: null },
   })
   await send(lead, [HOUSE_RULES_STREAM], { type: 'house-rules.change', payload: { ...NEW_SITE_RULES, shadeMinimum: 10 } })
-  const close = async () => {
-    await pool.end()
-    await onCluster(`drop database ${name} with (force)`)
-  }
-  return { url, pool, clock, door, siteId, as, command, send, close }
+  return shop
 }
 
 /** A store with one cylinder of acetylene that lay for twenty minutes: it has to stand before it may be used. */

@@ -35,6 +35,7 @@ export const noticesPages = {
     aCylinderHasStoodLong: 'a cylinder has stood long enough',
     theDayBeforeIsSealed: 'the day before is sealed',
     aSealIsKeptOutside: 'a seal is kept outside',
+    theAirOfADayIsKept: 'what people breathed the day before is written down',
     aRoundIsDue: 'a round is due',
     aRoundWasMissed: 'a round was missed',
     nobodyWatchesNow: 'nobody watches',

@@ -35,6 +35,7 @@ export const noticesPages: typeof English = {
     aCylinderHasStoodLong: 'un cilindro ya estuvo de pie lo suficiente',
     theDayBeforeIsSealed: 'se sella el día anterior',
     aSealIsKeptOutside: 'se guarda un sello afuera',
+    theAirOfADayIsKept: 'se anota lo que cada quien respiró el día anterior',
     aRoundIsDue: 'toca una ronda',
     aRoundWasMissed: 'faltó una ronda',
     nobodyWatchesNow: 'nadie vigila',

@@ -89,6 +89,7 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
     'person.give-back': report('door-checks', { asks, touches: whereTheyStand }),
     'person.note-care': report('health-fields', { asks, touches: whereTheyStand }),
     'person.name-competent': request('manage-people', { asks }),
+    'person.keep-air': report('manage-people', { asks }),
     'person.secret-set': report('manage-people', { asks }),
     'person.offer-code': report('manage-people', { asks }),
     'person.use-code': report('manage-people', { asks }),

@@ -3,6 +3,7 @@ import { finding } from '../../findings/finding'
 import type { Instant } from '../../time/instant'
 import { laterOf, minutesAfter } from '../../time/instant'
 import { isOutrun, newest } from '../../time/late-reports'
+import type { AirOfDay } from '../../exposure/air-of-day'
 import type { SettledShade } from '../../shade/settled-shade'
 import { isSettledFor } from '../../shade/settled-shade'
 import type { CompetenceId, ProcessId, RoleId, ZoneId } from '../../ids/vocabulary'
@@ -51,6 +52,8 @@ export interface Person {
   readonly loans: readonly Loan[]
   /** When something of the shop's that covered a zone last went back: a look from before says nothing of that zone. */
   readonly takenOff: Readonly<Partial<Record<ZoneId, Instant>>>
+  /** The last shop day of which it is kept what they breathed, YYYY-MM-DD. */
+  readonly airKeptOn: string | null
 }
 
 /** Something of the shop's clothes that somebody was lent. */
@@ -80,6 +83,7 @@ export const NOBODY: Person = {
   outfit: null,
   loans: [],
   takenOff: {},
+  airKeptOn: null,
 }
 
 export interface PersonProfile {
@@ -116,6 +120,8 @@ export interface PersonCommands {
   'person.note-health': { readonly health: Person['health'] }
   /** The same of the eyes and body record. */
   'person.note-care': { readonly care: Person['care'] }
+  /** What they breathed on a shop day that is over: only the clock says so, once a day. */
+  'person.keep-air': AirOfDay
   'person.secret-set': { readonly kind: 'password' | 'pin' }
   /** A one-time code was handed over, with which its owner sets a password and a PIN. Where there was a password, it is a reset. */
   'person.offer-code': { readonly isReset: boolean }
@@ -153,6 +159,7 @@ export type PersonEvent
       readonly version: 1
       readonly payload: PersonCommands['person.give-back'] & { readonly at: Instant, readonly by: string }
     }
+    | { readonly type: 'air-of-day-kept', readonly version: 1, readonly payload: AirOfDay }
     | { readonly type: 'secret-set', version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
     | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
     | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
@@ -178,6 +185,7 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'outfit-told': return { ...person, outfit: newest(person.outfit, event.payload) }
     case 'clothes-lent': return { ...person, loans: [...person.loans, event.payload] }
     case 'clothes-given-back': return withoutLoan(person, event.payload)
+    case 'air-of-day-kept': return { ...person, airKeptOn: event.payload.day }
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
     case 'sign-in-code-given': return person
     case 'sign-in-code-used': return { ...person, pinSet: event.payload.pinSet }
@@ -247,6 +255,12 @@ export function decidePerson(
       : { refused: [finding('hold', 'command.name-taken', { name: person.name })] }
   }
   if (person.name === '') return { refused: [finding('hold', 'command.person-unknown', { personId: '' })] }
+  // Whoever left in the afternoon worked in the morning. A day is kept once: whoever woke second finds it there.
+  if (command.type === 'person.keep-air') {
+    return person.airKeptOn !== null && person.airKeptOn >= command.payload.day
+      ? { events: [] }
+      : { events: [{ type: 'air-of-day-kept', version: 1, payload: command.payload }] }
+  }
   if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
   const wasLead = person.roles.includes('safety-lead')
   switch (command.type) {

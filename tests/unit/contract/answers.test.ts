@@ -25,6 +25,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'places': true,
   'cylinders/{tag}': true,
   'monitors/{monitorId}': true,
+  'people/{personId}/air': true,
   'items': true,
   'items/{tag}': true,
   'kit': true,
