@@ -14,6 +14,7 @@ import { monthsAfter } from '#core/time/months-after'
 import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
+import { loadAirDays } from './air-days'
 import { AREAS, bayIdOf, BAYS, HALL_AIR, HALL_DUCTS, HALL_WARMTH_C, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
 import { HALL_PLANS } from './hall-plans'
 import type { DemoBay, DemoPerson } from './fenmarsh'
@@ -219,5 +220,6 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
     })
   for (const bay of BAYS) await loadBay(instructor, bay)
   await loadPermits(sendAs, nowIso(door.clock))
+  await loadAirDays(door)
   return signInsOf([LEAD, ...PEOPLE])
 }

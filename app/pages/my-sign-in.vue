@@ -2,6 +2,7 @@
 import { peoplePages } from '~/words/people'
 
 const says = peoplePages.mySignIn
+const session = useSession()
 </script>
 
 <template>
@@ -17,6 +18,7 @@ const says = peoplePages.mySignIn
     <PersonDevices of="me" />
     <PersonOwnMask />
     <PersonOwnAir />
+    <LazyPersonAirRecord v-if="session.person" :person-id="session.person.personId" is-own />
   </main>
 </template>
 

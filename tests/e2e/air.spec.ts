@@ -109,6 +109,14 @@ test('the day of a person is told under their bay and to them; how long a mask i
   const mine = own.getByRole('region', { name: 'What I breathe today' })
   await expect(mine).toContainText('Bay 4 08:00 to 12:00')
   await expect(mine).toContainText('not measured on you')
+  // What was breathed on the days before was kept as each ended, and is hers to read: nobody else's.
+  const kept = own.getByRole('region', { name: 'What I breathed, day by day' })
+  await expect(kept.getByRole('row')).toHaveCount(9)
+  await expect(kept).toContainText('The law asks that it is kept for 30 years at least')
+  await kept.getByRole('button', { name: /^All of it/ }).first().click()
+  await expect(kept.getByRole('row', { name: /^manganese middle/ })).toContainText('0.2 mg/m³, over the shift (California)')
+  const readsOf = async (personId: string) => (await own.request.get(`${served.url}/api/v1/people/${personId}/air`)).status()
+  expect([await readsOf('imke-tarrow'), await readsOf('teo-marsh')]).toEqual([200, 404])
   await own.context().close()
 })
 

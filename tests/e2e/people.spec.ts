@@ -65,6 +65,7 @@ test('a table is read by its columns; what cannot be taken is said by line, and 
 test('what is known of somebody\'s eyes makes them start darker, is seen by who needs it, and is erased', async ({ page, playwright }) => {
   await signIn(page, served, 'oskar', '/people')
   await page.getByRole('button', { name: 'Change Imke Tarrow' }).click()
+  await expect(page.getByRole('region', { name: 'What they breathed, day by day' }).getByRole('row')).toHaveCount(9)
   const care = page.getByRole('form', { name: 'Eyes and body' })
   await care.getByLabel('headaches or gritty eyes after work').check()
   await care.getByLabel('What they told of how they feel at work').fill('Gritty after vertical up')

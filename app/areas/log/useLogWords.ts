@@ -171,6 +171,11 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       const { process, shade } = payload as { process: ProcessId, shade: number }
       return says.settledOn(q.shade(shade), words.processes[process])
     }
+    case 'air-of-day-kept': {
+      const { day, fraction } = payload as PersonPayload<'air-of-day-kept'>
+      const share = fraction === null ? says.airCannotBeSaid : says.airUpTo(q.part(fraction))
+      return says.airOfDayKept(dayIn(language.value)(day), share)
+    }
     case 'outfit-told': {
       const { worn } = payload as PersonPayload<'outfit-told'>
       return says.outfitTold(worn.length)

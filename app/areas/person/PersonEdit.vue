@@ -117,6 +117,7 @@ async function leave({ personId, version }: PersonReading) {
       <PersonCode :person="person" @given="emit('changed')" />
       <PersonCare :person="person" />
       <PersonWearer :person-id="person.personId" />
+      <LazyPersonAirRecord :person-id="person.personId" />
     </template>
   </section>
 </template>
