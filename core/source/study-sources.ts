@@ -21,6 +21,12 @@ export const STUDY_SOURCES = {
     basis: 'derived',
     confidence: 'medium',
   },
+  withinWorker: {
+    document: 'Surveys of welding fume',
+    clause: 'from shift to shift of one worker, geometric standard deviations of 1.8 to 2.5; the safe end is taken',
+    basis: 'practice',
+    confidence: 'medium',
+  },
   ductVelocity: {
     document: 'ACGIH Industrial Ventilation',
     clause: 'least duct velocity for welding fume, 2000 to 2500 fpm (10 to 13 m/s)',

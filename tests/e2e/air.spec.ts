@@ -194,6 +194,26 @@ test('pasted samples that pass with one substitution and fail with another say s
   await expect(page.getByRole('link', { name: /^Bay 5,/ })).toHaveAttribute('aria-label', /Air open/)
 })
 
+test('three samples say how far off the reckoning was, and are carried to the same work elsewhere in pencil', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/air/bay-6')
+  const off = page.getByRole('region', { name: 'How far off the reckoning was' })
+  await page.getByRole('button', { name: 'Put samples in' }).click()
+  const form = page.getByRole('form', { name: 'Put samples in' })
+  await choose(form.getByRole('combobox', { name: 'Substance' }), /^iron$/)
+  await form.getByLabel('Results, typed or pasted').fill('P1;0.4\nP2;0.55\nP3;0.7')
+  await form.getByRole('button', { name: 'Record 3 results' }).click()
+  await expect(form).toHaveCount(0)
+  // Far more iron was found than was reckoned: the middle moves up, and it is said that something is not as it was told.
+  await expect(off.getByRole('listitem').filter({ hasText: 'With 3 samples' })).toContainText(/middle [1-9]\d? %/)
+  await expect(off).toContainText('beyond anything the reckoning held possible')
+  await page.goto(`${served.url}/air/bay-5`)
+  await expect(off).toContainText('3 samples of the same work at bay 6')
+  await expect(off.getByRole('listitem').filter({ hasText: 'Carried here, in pencil' })).toBeVisible()
+  // It opens and shuts nothing: the gate goes by what was said of this bay.
+  await page.goto(`${served.url}/`)
+  await expect(page.getByRole('link', { name: /^Bay 5,/ })).toHaveAttribute('aria-label', /Air open/)
+})
+
 test('the safety lead describes a hall and a bay\'s extraction; what is wrong stays typed and is named', async ({ page }) => {
   await signIn(page, served, 'oskar', '/air?do=hall-boat-shed')
   const volume = page.getByLabel('Volume, m³')

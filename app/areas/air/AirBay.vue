@@ -301,6 +301,8 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 
     <LazyAirSamples :placed="placed" />
 
+    <LazyAirCalibration :placed="placed" />
+
     <section class="part" :aria-label="says.saidBesides">
       <h3>{{ says.whatItRestsOn }}</h3>
       <p v-if="counted.length > 0">

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import type { AirDoubt, LimitChance, AirInputId } from '#core/air/air-doubt'
+import type { AirDoubt, AirInputId } from '#core/air/air-doubt'
 import type { LeastChange } from '#core/air/least-change'
 import type { Driver } from '#core/chance/drivers'
 import { airPages } from '~/words/air'
-import { TEMPER, tintOf } from './temper'
 import type { DoubtQuestion } from './useAirDoubt'
 import { useAirDoubt } from './useAirDoubt'
 
@@ -46,13 +45,6 @@ const shareWords = (of: number): string => {
           : of >= 0.29 ? words.third : of >= 0.22 ? words.quarter : words.fifth
 }
 
-/** Each decade as long as the next, three below the limit and two above. */
-const SCALE = { under: 2.5, over: 1.5 }
-const at = (fraction: number): number =>
-  (Math.min(SCALE.over, Math.max(-SCALE.under, Math.log10(Math.max(fraction, 1e-9)))) + SCALE.under) / (SCALE.under + SCALE.over) * 100
-const barOf = ({ fraction: { low, mid, high } }: LimitChance) => ({
-  left: `${at(low)}%`, width: `${Math.max(1, at(high) - at(low))}%`, mid: `${at(mid)}%`,
-})
 /** What keeps somebody under is rounded to the safe side: a place nearer, a flow larger. */
 const within = (m: number): string =>
   `${Math.floor(units.value.reach.toShown(m) * 10 + 1e-6) / 10} ${units.value.reach.unit}`
@@ -88,12 +80,7 @@ const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
         <li v-for="one in limits" :key="one.limit.substance">
           <span class="what"><b>{{ words.substances[one.limit.substance] }}</b>
             <small>{{ says.ofLimit(words.limitKinds[one.limit.kind], q.limit(one.limit.valueMgPerM3)) }}</small></span>
-          <span class="scale" aria-hidden="true">
-            <i :style="{ left: barOf(one).left, width: barOf(one).width, background: TEMPER[tintOf(one.fraction.high, actionFraction)] }" />
-            <u class="mid" :style="{ left: barOf(one).mid }" />
-            <u class="action" :style="{ left: `${at(actionFraction)}%` }" />
-            <u class="limit" :style="{ left: `${at(1)}%` }" />
-          </span>
+          <AirSpan class="scale" :fraction="one.fraction" :action="actionFraction" />
           <span class="figures print">{{ says.middleAndHigh(q.part(one.fraction.mid), q.part(one.fraction.high)) }}
             <small>{{ says.staysUnder(percent(one.underLimit)) }}</small></span>
         </li>
@@ -154,11 +141,6 @@ h4 { font-weight: 800; }
 .limits b::first-letter, .drivers dd::first-letter { text-transform: uppercase; }
 small { display: block; color: var(--soft); font-size: var(--type-small); font-weight: 500; }
 .figures { text-align: right; font-weight: 750; }
-.scale { position: relative; height: 18px; background: var(--bg); border: var(--line-thin) solid var(--strong-rule); }
-i { position: absolute; top: 2px; bottom: 2px; }
-u { position: absolute; top: -5px; bottom: -5px; width: 0; border-left: var(--line-heavy) solid var(--ink); }
-.action { border-left: var(--line-rule) dashed var(--ink); }
-.mid { top: 0; bottom: 0; border-left: var(--line-heavy) solid var(--panel); }
 .reading { font-size: var(--type-fine); }
 .drivers { display: grid; grid-template-columns: 62px minmax(0, 1fr); gap: var(--space-3) var(--space-5); }
 dt { font-weight: 800; text-align: right; }

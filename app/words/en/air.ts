@@ -346,6 +346,27 @@ export const airPages = {
       'withdrawn': 'withdrawn',
     },
   },
+  calibration: {
+    title: 'How far off the reckoning was',
+    ofLimit: (substance: Shown, limit: Shown, ruleSet: Shown) => `${substance}, of ${limit} over the shift (${ruleSet})`,
+    reckoned: 'Reckoned',
+    withSamples: (count: number) => count === 1 ? 'With 1 sample' : `With ${count} samples`,
+    middleAndHigh: (mid: Shown, high: Shown) => `middle ${mid}, 95 % under ${high}`,
+    times: (mid: Shown, low: Shown, high: Shown) => `${mid} (${low} to ${high})`,
+    itIs: (factor: Shown) => `What is breathed here is ${factor} times what was reckoned, with 90 % confidence.`,
+    ofWhichEmission: (emission: Shown, capture: Shown) =>
+      `Of that, what the work makes is ${emission} times, and what of it passes the hood and is breathed ${capture} times.`,
+    disagrees: 'That is beyond anything the reckoning held possible: something is not as it was told. Look at hood, job and pump before you go on.',
+    few: 'So few samples say little of what shifts are like.',
+    carried: (limit: Shown, bay: Shown, count: number) =>
+      `${limit}: ${count === 1 ? 'a sample' : `${count} samples`} of the same work at bay ${bay}`,
+    carriedHere: 'Carried here, in pencil',
+    emissionIs: (factor: Shown) => `Found there, the work makes ${factor} times what was reckoned. This hood and this head are as doubtful as before.`,
+    mayBeOver: 'By that, this bay may be over where the site acts. Measure here.',
+    whatItIs:
+      'The bay is judged by the samples themselves, and by the model for what nobody measured; this tells how good the model is, and opens '
+      + 'nothing. From shift to shift the same work is taken to vary by a geometric standard deviation of 2.5: common practice, no source.',
+  },
   samplesChart: {
     howLikely: 'Where 95 % of shifts lie, by these samples',
     upTo: (from: Shown, to: Shown) => `${from} to ${to} of the limit`,

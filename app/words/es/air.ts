@@ -356,6 +356,27 @@ export const airPages: typeof English = {
       'withdrawn': 'retirada',
     },
   },
+  calibration: {
+    title: 'Cuánto se desvió el cálculo',
+    ofLimit: (substance, limit, ruleSet) => `${substance}, de ${limit} en el turno (${ruleSet})`,
+    reckoned: 'Calculado',
+    withSamples: count => count === 1 ? 'Con 1 muestra' : `Con ${count} muestras`,
+    middleAndHigh: (mid, high) => `medio ${mid}, 95 % bajo ${high}`,
+    times: (mid, low, high) => `${mid} (${low} a ${high})`,
+    itIs: factor => `Lo que se respira aquí es ${factor} veces lo calculado, con 90 % de confianza.`,
+    ofWhichEmission: (emission, capture) =>
+      `De eso, lo que produce el trabajo es ${emission} veces, y lo que pasa la campana y se respira, ${capture} veces.`,
+    disagrees: 'Eso queda fuera de todo lo que el cálculo creía posible: algo no es como se dijo. Revise campana, trabajo y bomba antes de seguir.',
+    few: 'Tan pocas muestras dicen poco de cómo son los turnos.',
+    carried: (limit, bay, count) =>
+      `${limit}: ${count === 1 ? 'una muestra' : `${count} muestras`} del mismo trabajo en el puesto ${bay}`,
+    carriedHere: 'Traído aquí, a lápiz',
+    emissionIs: factor => `Según lo hallado allá, el trabajo produce ${factor} veces lo calculado. Esta campana y esta cabeza siguen igual de inciertas.`,
+    mayBeOver: 'Según eso, este puesto puede pasar de donde el taller actúa. Mida aquí.',
+    whatItIs:
+      'El puesto se juzga por las muestras mismas, y por el modelo en lo que nadie midió; esto dice qué tan bueno es el modelo, y no abre '
+      + 'nada. Se toma que de un turno a otro el mismo trabajo varía con una desviación geométrica de 2.5: práctica común, sin fuente.',
+  },
   samplesChart: {
     howLikely: 'Dónde queda el 95 % de los turnos, según estas muestras',
     upTo: (from, to) => `de ${from} a ${to} del límite`,
