@@ -45,6 +45,9 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
       <NuxtLink class="key quiet link" :to="{ path: '/air', query: { do: 'around' } }" prefetch-on="interaction">
         {{ airPages.around.lightNoiseHeat }}
       </NuxtLink>
+      <NuxtLink class="key quiet link" :to="{ path: '/air', query: { do: 'samples' } }" prefetch-on="interaction">
+        {{ airPages.groups.samples }}
+      </NuxtLink>
       <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
         {{ says.dataSheets }}
       </NuxtLink>
@@ -64,6 +67,7 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
       <LazyAirAround v-else-if="panel === 'around'" />
+      <LazyAirGroups v-else-if="panel === 'samples'" />
       <NuxtPage v-else-if="bayId" />
       <template v-else>
         <LazyAirBay v-if="worst" :key="worst.bay.bayId" :placed="worst" is-beside />

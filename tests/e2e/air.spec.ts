@@ -209,6 +209,12 @@ test('three samples say how far off the reckoning was, and are carried to the sa
   await page.goto(`${served.url}/air/bay-5`)
   await expect(off).toContainText('3 samples of the same work at bay 6')
   await expect(off.getByRole('listitem').filter({ hasText: 'Carried here, in pencil' })).toBeVisible()
+  // The shop's samples stand together by work and substance, with how they went over the months.
+  await page.goto(`${served.url}/air?do=samples`)
+  const groups = page.getByRole('region', { name: 'Samples of the shop' })
+  await expect(groups.getByRole('row', { name: /iron 3 results .*fewer than six results/ })).toBeVisible()
+  await groups.getByRole('button', { name: /^Look iron/ }).click()
+  await expect(groups.getByRole('img', { name: 'Results by day' })).toBeVisible()
   // It opens and shuts nothing: the gate goes by what was said of this bay.
   await page.goto(`${served.url}/`)
   await expect(page.getByRole('link', { name: /^Bay 5,/ })).toHaveAttribute('aria-label', /Air open/)

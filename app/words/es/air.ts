@@ -356,6 +356,46 @@ export const airPages: typeof English = {
       'withdrawn': 'retirada',
     },
   },
+  groups: {
+    title: 'Muestras del taller',
+    samples: 'Muestras',
+    close: 'Cerrar',
+    whatTheyAre:
+      'Todo lo que se midió aquí, por grupos de exposición parecida: quienes hacen el mismo trabajo con el mismo alambre en el mismo '
+      + 'metal, en cualquier puesto. Dice dónde está el taller y hacia dónde va; un puesto se juzga por muestras de su propio trabajo, '
+      + 'nave y campana.',
+    nothingMeasured: 'Todavía no se midió nada. Las muestras se anotan en un puesto, en Aire.',
+    work: 'Trabajo',
+    substance: 'Sustancia',
+    results: 'Medido',
+    countOf: count => count === 1 ? '1 resultado' : `${count} resultados`,
+    verdict: 'Frente al límite',
+    noLimit: 'ningún límite que obliga la conoce',
+    trend: 'A lo largo de los meses',
+    look: 'Ver',
+    trends: {
+      'rises': (mid, low, high) => `sube: ${mid} al mes (${low} a ${high})`,
+      'falls': (mid, low, high) => `baja: ${mid} al mes (${low} a ${high})`,
+      'none-seen': (mid, low, high) => `sin tendencia a la vista: ${mid} al mes (${low} a ${high})`,
+    },
+    noTrend: {
+      'few-results': 'menos de seis resultados: no se puede decir una tendencia',
+      'few-days': 'menos de tres días: no se puede decir una tendencia',
+      'short-time': 'menos de dos meses: no se puede decir una tendencia',
+      'mostly-below': 'casi todo por debajo de lo que se puede hallar: no se puede decir una tendencia',
+    },
+    takenOn: 'Tomada el',
+    mgPerM3: 'mg/m³',
+    belowLoq: 'Por debajo del límite de cuantificación',
+    yes: 'sí',
+    no: 'no',
+    chart: 'Resultados por día, con el límite y la tendencia',
+    limit: limit => `límite ${limit}`,
+    atBays: (bays, from, to) => `Puesto ${bays}, ${from} a ${to}.`,
+    middleAndSpread: (gm, gsd) => `Media geométrica ${gm}, dispersión ${gsd}.`,
+    wide: gsd =>
+      `Estos resultados se dispersan más de ${gsd} veces (desviación geométrica): pueden ser dos grupos. Sepárelos por campana, postura o persona.`,
+  },
   calibration: {
     title: 'Cuánto se desvió el cálculo',
     ofLimit: (substance, limit, ruleSet) => `${substance}, de ${limit} en el turno (${ruleSet})`,
