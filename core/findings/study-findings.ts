@@ -17,6 +17,10 @@ export interface StudyFindings {
   'class.no-time': Record<string, never>
   'class.nothing-to-plan': Record<string, never>
   'class.not-proven': Record<string, never>
+  'class.no-helmet': { bay: string }
+  'class.no-helmet-for': { person: string }
+  'class.helmets-not-counted': Record<string, never>
+  'class.more-helmets': { bays: readonly string[], most: number }
   'class.more-at-once': { what: string, most: number }
   'class.more-air': { supplyM3PerS: number }
   'class.more-bays': { bay: string }

@@ -9,6 +9,8 @@ import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 import { timeOfDay } from '../job/day-work'
 import type { SiteStanding } from '../site-facts/site-standing'
+import type { ClassHelmet } from './class-helmets'
+import { HELMETS } from './class-helmets'
 import { classOfHall } from './class-of-hall'
 import type { HallClass } from './class-of-hall'
 import type { ClassBay, ClassQuestion } from './class-question'
@@ -72,7 +74,10 @@ export function classFindings(
 
 function sayChange(change: ClassChange, labelOf: (bayId: string) => string): Finding {
   switch (change.kind) {
-    case 'at-once': return finding('note', 'class.more-at-once', { what: change.what, most: change.most })
+    case 'at-once':
+      return change.what === HELMETS
+        ? finding('note', 'class.more-helmets', { bays: change.bayIds.map(labelOf), most: change.most })
+        : finding('note', 'class.more-at-once', { what: change.what, most: change.most })
     case 'air': return finding('note', 'class.more-air', { supplyM3PerS: change.supplyM3PerS })
     case 'bays': return finding('note', 'class.more-bays', { bay: labelOf(change.bayId) })
     case 'period': return finding('note', 'class.more-time', {})
@@ -101,8 +106,13 @@ export interface HallClassAnswer {
 }
 
 /** Plans a class of the shop as it stands. */
-export async function assessHallClass(standing: SiteStanding, asked: HallClass, tools: Tools): Promise<HallClassAnswer> {
-  const { question, findings } = classOfHall(standing, asked)
+export async function assessHallClass(
+  standing: SiteStanding,
+  asked: HallClass,
+  tools: Tools,
+  helmets: readonly ClassHelmet[] = [],
+): Promise<HallClassAnswer> {
+  const { question, findings } = classOfHall(standing, asked, helmets)
   const at = (minute: number): string => timeOfDay(minute, standing.rules.shopDayHour)
   const periods = (question?.periods ?? []).map(({ fromMin, toMin }) => ({ startsAt: at(fromMin), endsAt: at(toMin) }))
   if (!question) return { periods, planned: null, findings }

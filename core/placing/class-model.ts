@@ -74,8 +74,16 @@ export function classModel(
     row([...here, { times: -1, of: o(bay, period) }], '= 0')
   }
   if (!without.has('at-once'))
-    for (const { bayIds, most } of atOnce) for (const period of allPeriods)
-      row(allBays.filter(bay => bayIds.includes(bays[bay]!.id)).map(bay => ({ times: 1, of: o(bay, period) })), `<= ${most}`)
+    for (const { bayIds, most, ownAt } of atOnce) for (const period of allPeriods) {
+      const asking = allBays.filter(bay => bayIds.includes(bays[bay]!.id))
+      const bringsOwn = (person: number, bay: number): boolean => ownAt?.[people[person]!.id]?.includes(bays[bay]!.id) === true
+      const terms = ownAt
+        ? people.flatMap((_, person) => asking
+            .filter(bay => mayAt[person]!.includes(bay) && !bringsOwn(person, bay))
+            .map(bay => ({ times: 1, of: x(person, bay, period) })))
+        : asking.map(bay => ({ times: 1, of: o(bay, period) }))
+      row(terms, `<= ${most}`)
+    }
   if (!without.has('air')) {
     longRows()
     shortRows()

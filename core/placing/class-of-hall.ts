@@ -12,13 +12,18 @@ import { finding } from '../findings/finding'
 import { isFumeKnown, partsMade } from '../fume/emission'
 import { jobSpan } from '../job/day-work'
 import type { Job } from '../job/job'
+import { shadeQuestionOf } from '../job/job'
+import { shadeRulesOf } from '../streams/house-rules/house-rules'
+import { workplaceOf } from '../streams/site/site'
 import { judgeWearer, respiratorsFor } from '../respirator/judge-respirator'
 import { wornMask } from '../respirator/worn-mask'
 import type { SiteStanding } from '../site-facts/site-standing'
 import { shopDayAt } from '../streams/scene'
 import { stands } from '../time/instant'
 import type { Stay } from '../time/stays'
-import type { ClassBay, ClassPerson, ClassQuestion } from './class-question'
+import type { ClassHelmet } from './class-helmets'
+import { helmetsOfClass } from './class-helmets'
+import type { AtOnce, ClassBay, ClassPerson, ClassQuestion } from './class-question'
 
 /** A class that is to weld in a hall, as the instructor asks for it. */
 export interface HallClass {
@@ -51,8 +56,10 @@ export function periodsOf({ startsAt, endsAt, periods }: HallClass, shopDayHour:
 /**
  * A class of the shop as its planner asks of it: bays as they are fitted and set, with every damper open and every hood looked at by then;
  * what others burn in the hall meanwhile counts. A bay of which anything is not known is left out and named.
+ *
+ * @param helmets of the shop's register; none, and helmets are not counted, which is said
  */
-export function classOfHall(standing: SiteStanding, asked: HallClass): ClassOfHall {
+export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: readonly ClassHelmet[] = []): ClassOfHall {
   const { rules, site, stations } = standing
   const findings: Finding[] = []
   const hall = hallQuestion(standing, asked.hallId)
@@ -93,21 +100,46 @@ export function classOfHall(standing: SiteStanding, asked: HallClass): ClassOfHa
   for (const { id } of everybody.filter(one => !people.includes(one)))
     findings.push(finding('caution', 'class.nowhere', { person: standing.welders[id]?.name ?? id }))
   if (people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
+  const dressed = dressedClass(people, jobs, standing, helmets)
+  findings.push(...dressed.findings)
+  if (dressed.people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
   return {
     findings,
     question: {
       hall: hall.hall,
       bays,
       besides,
-      people,
+      people: dressed.people,
       periods,
-      atOnce: [],
+      atOnce: dressed.atOnce,
       wantedArcMin: asked.wantedArcMin,
       ruleSets: exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis),
       actionFraction: rules.actionFraction,
       daysAWeek: rules.workDaysPerWeek,
     },
   }
+}
+
+interface Dressed { readonly people: readonly ClassPerson[], readonly atOnce: readonly AtOnce[], readonly findings: readonly Finding[] }
+
+/** Nobody strikes at a bay without a helmet that does for its job: their own, or one that hangs free. */
+function dressedClass(
+  people: readonly ClassPerson[],
+  jobs: ReadonlyMap<string, Job>,
+  { rules, site, welders }: SiteStanding,
+  helmets: readonly ClassHelmet[],
+): Dressed {
+  if (helmets.length === 0) return { people, atOnce: [], findings: [finding('note', 'class.helmets-not-counted', {})] }
+  const asked = new Map([...jobs].map(([bayId, job]) =>
+    [bayId, shadeQuestionOf(job, workplaceOf(site.bays.find(one => one.bayId === bayId)!))]))
+  const sights = new Map(people.map(({ id }) => [id, { oneDarker: welders[id]?.isOneDarker ?? false }]))
+  const { bareBayIds, mayAt, atOnce } = helmetsOfClass(asked, sights, helmets, shadeRulesOf(rules))
+  const labels = site.bays.filter(({ bayId }) => bareBayIds.includes(bayId)).map(({ label }) => label)
+  const findings: Finding[] = labels.map(bay => finding('caution', 'class.no-helmet', { bay }))
+  const left = people.map(person => ({ ...person, bayIds: (person.bayIds ?? [...jobs.keys()]).filter(bayId => mayAt(person.id, bayId)) }))
+  for (const { id } of left.filter(({ bayIds }) => bayIds.length === 0))
+    findings.push(finding('caution', 'class.no-helmet-for', { person: welders[id]?.name ?? id }))
+  return { people: left.filter(({ bayIds }) => bayIds.length > 0), atOnce, findings }
 }
 
 /** The part of a day's work that is over by a minute. */

@@ -25,7 +25,13 @@ export interface ClassBay extends Pick<HallBay, 'hood' | 'capture' | 'captureInC
 }
 
 /** Of these bays so many at once: dampers on one fan, helmets that do, a gas that reaches for two. */
-export interface AtOnce { readonly what: string, readonly bayIds: readonly string[], readonly most: number }
+export interface AtOnce {
+  readonly what: string
+  readonly bayIds: readonly string[]
+  readonly most: number
+  /** Whoever brings their own, by id, with the bays at which it does: there they ask for none of these. */
+  readonly ownAt?: Readonly<Record<string, readonly string[]>> | undefined
+}
 
 /** Who goes where in which period, so that nobody exceeds, nothing is asked for twice, and everybody gets arc time. */
 export interface ClassQuestion {

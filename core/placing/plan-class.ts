@@ -28,7 +28,7 @@ export interface ClassPlan {
 
 /** One thing that would be changed for a plan that gives everybody what is wanted. */
 export type ClassChange
-  = | { readonly kind: 'at-once', readonly what: string, readonly most: number }
+  = | { readonly kind: 'at-once', readonly what: string, readonly bayIds: readonly string[], readonly most: number }
     | { readonly kind: 'air', readonly supplyM3PerS: number }
     | { readonly kind: 'bays', readonly bayId: string }
     | { readonly kind: 'period' }
@@ -126,11 +126,11 @@ async function changesFor(
 ): Promise<readonly ClassChange[]> {
   const changes: ClassChange[] = []
   if (forbids.includes('at-once')) {
-    search: for (const [at, { what, bayIds, most }] of question.atOnce.entries())
-      for (let more = most + 1; more <= bayIds.length; more++) {
-        const atOnce = question.atOnce.with(at, { what, bayIds, most: more })
+    search: for (const [at, one] of question.atOnce.entries())
+      for (let most = one.most + 1; most <= one.bayIds.length; most++) {
+        const atOnce = question.atOnce.with(at, { ...one, most })
         if (!await allows({ ...question, atOnce })) continue
-        changes.push({ kind: 'at-once', what, most: more })
+        changes.push({ kind: 'at-once', what: one.what, bayIds: one.bayIds, most })
         break search
       }
   }

@@ -116,6 +116,9 @@ export async function countKit(
   return { out: rows[0]!.out, late: rows[0]!.late, all: rows[0]!.everything }
 }
 
+/** More than hang on any rack. */
+export const HELMETS_AT_MOST = 300
+
 /** Things by the beginning of their tag, or by kind; for choosing and for the register. */
 export async function findKitItems(
   db: Queryable,

@@ -77,8 +77,8 @@ const results = computed(() => groups.value.reduce((sum, { samples }) => sum + s
         <template v-if="shown.judged?.answer.summary">
           {{ says.middleAndSpread(q.concentration(shown.judged.answer.summary.gm), shown.judged.answer.summary.gsd.toFixed(2)) }}
         </template>
-        {{ trendOf(shown) }}
       </p>
+      <p>{{ says.trend }}: {{ trendOf(shown) }}.</p>
       <p v-if="shown.isWide" class="said">
         {{ says.wide(WIDE_GSD) }}
       </p>

@@ -30,7 +30,7 @@ export const openingPages = {
     planAClass: 'Plan a class',
     whatItDoes:
       'Who welds where in which part of the hours, so that nobody comes over what this site allows itself, and whoever gets least '
-      + 'arc time gets the most.',
+      + 'arc time gets the most. Nobody strikes without a helmet that does: their own, or one that hangs free.',
     theClass: 'The class',
     hall: 'In the hall',
     from: 'From',

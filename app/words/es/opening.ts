@@ -30,7 +30,7 @@ export const openingPages: typeof English = {
     planAClass: 'Planear una clase',
     whatItDoes:
       'Quién suelda dónde en qué parte de las horas, para que nadie pase de lo que este taller se permite y a quien menos arco le '
-      + 'toca le toque lo más posible.',
+      + 'toca le toque lo más posible. Nadie enciende un arco sin una careta que sirva: la suya, o una libre.',
     theClass: 'El grupo',
     hall: 'En la nave',
     from: 'Desde',

@@ -56,6 +56,17 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Set its job and its hood.',
   ],
   'class.nowhere': ({ person }) => [`${person} is signed off for the job of no bay.`, 'Sign them off, or set another job.'],
+  'class.no-helmet': ({ bay }) => [
+    `No helmet that hangs free does for the job of bay ${bay}: only who brings their own is planned there.`,
+    'Bring one that does, or take one back.',
+    'No free helmet.',
+  ],
+  'class.no-helmet-for': ({ person }) => [
+    `There is no helmet for ${person} at any bay of theirs: they look on.`,
+    'Lend them one that does.',
+    'No helmet.',
+  ],
+  'class.helmets-not-counted': () => ['No helmet is in the register: helmets are not counted.'],
   'class.worked-before': ({ count }) => [
     `${plural(count, 'person', 'people')} of them welded earlier today: the plan counts the class alone.`,
     'The gate counts their whole day: see what it says.',
@@ -63,6 +74,7 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   'class.no-time': () => ['The class begins when it ends.', 'Give two times.'],
   'class.nothing-to-plan': () => ['There is nobody, or no bay, to plan.', 'Choose a class, and bays with a job.'],
   'class.not-proven': () => ['The best that was found in time; a better one may exist.'],
+  'class.more-helmets': ({ bays, most }) => [`It would do with ${most} helmets hanging free that do for bay ${bays.join(', ')}.`],
   'class.more-at-once': ({ what, most }) => [`It would do with ${most} at once of this: ${what}.`],
   'class.more-air': ({ supplyM3PerS }, q) => [`It would do with ${q.airFlow(supplyM3PerS)} of outdoor air.`],
   'class.more-bays': ({ bay }) => [`It would do if everybody might weld at bay ${bay}.`],

@@ -56,6 +56,17 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Ponga su trabajo y su campana.',
   ],
   'class.nowhere': ({ person }) => [`${person} no está autorizado para el trabajo de ningún puesto.`, 'Autorícelo, o ponga otro trabajo.'],
+  'class.no-helmet': ({ bay }) => [
+    `Ninguna careta libre sirve para el trabajo del puesto ${bay}: ahí solo se planea a quien trae la suya.`,
+    'Traiga una que sirva, o recupere una.',
+    'Sin careta libre.',
+  ],
+  'class.no-helmet-for': ({ person }) => [
+    `No hay careta para ${person} en ninguno de sus puestos: se queda mirando.`,
+    'Préstele una que sirva.',
+    'Sin careta.',
+  ],
+  'class.helmets-not-counted': () => ['No hay ninguna careta en el registro: no se cuentan caretas.'],
   'class.worked-before': ({ count }) => [
     `${plural(count, 'persona', 'personas')} de ellas soldaron ya hoy: el plan cuenta solo la clase.`,
     'El control cuenta su día entero: vea qué dice.',
@@ -63,6 +74,7 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   'class.no-time': () => ['La clase empieza cuando termina.', 'Dé dos horas.'],
   'class.nothing-to-plan': () => ['No hay nadie, o ningún puesto, que planear.', 'Elija un grupo, y puestos con trabajo.'],
   'class.not-proven': () => ['Es lo mejor que se halló a tiempo; puede haber uno mejor.'],
+  'class.more-helmets': ({ bays, most }) => [`Bastaría con ${most} caretas libres que sirvan para el puesto ${bays.join(', ')}.`],
   'class.more-at-once': ({ what, most }) => [`Bastaría con ${most} a la vez de esto: ${what}.`],
   'class.more-air': ({ supplyM3PerS }, q) => [`Bastaría con ${q.airFlow(supplyM3PerS)} de aire exterior.`],
   'class.more-bays': ({ bay }) => [`Bastaría con que todos pudieran soldar en el puesto ${bay}.`],

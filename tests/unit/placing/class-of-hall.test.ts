@@ -1,36 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { assessHallClass } from '#core/placing/assess-class'
 import { classOfHall, periodsOf } from '#core/placing/class-of-hall'
-import type { HallClass } from '#core/placing/class-of-hall'
 import { timeOfDay } from '#core/job/day-work'
-import { joinFacts } from '#core/site-facts/join-facts'
-import { noFacts } from '#core/site-facts/site-facts'
 import type { SiteStanding } from '#core/site-facts/site-standing'
-import { NO_SITE } from '#core/streams/site/site'
 import type { Station } from '#core/streams/station/station'
-import type { Welder } from '#core/clearance/person-around'
 import { withSolver } from '../../../server/planning/solver'
-import { facts, HALL, LATER, maskOf, NOW, ready, RULES, STICK } from '../air/air-of-a-shop'
+import { HALL, LATER, maskOf, NOW, ready, RULES, STICK } from '../air/air-of-a-shop'
+import { ASKED, standing, welder } from './standing-class'
 
 // A class of the shop: by what it knows, and by what it does not.
 
-const ASKED: HallClass = {
-  hallId: 'hall', bayIds: ['one', 'two'], personIds: ['p', 'q'], startsAt: '13:00', endsAt: '15:00', periods: 2, wantedArcMin: 4,
-}
-const welder = (over: Partial<Welder> = {}): Welder => ({
-  name: 'Somebody', signedOffFor: ['smaw'], taughtUntil: {}, settled: [], isOneDarker: false, wearsPrescription: false, outfit: null,
-  takenOff: {},
-  ...over,
-})
-function standing(over: Record<string, Station> = {}, change: Partial<SiteStanding> = {}): SiteStanding {
-  const stations: Record<string, Station> = { one: ready({ personId: null }), two: ready({ personId: null }), ...over }
-  const around = facts(stations)
-  const joined = joinFacts({
-    ...noFacts(NOW), ...around, stations, site: { ...NO_SITE, ...around.site },
-    rules: { ...RULES, signOffRule: 'holds' }, welders: { p: welder(), q: welder() },
-  })
-  return { ...joined, ...change }
-}
 const codesOf = (found: ReturnType<typeof classOfHall>) => found.findings.map(({ code }) => code)
 const bayIdsOf = (found: ReturnType<typeof classOfHall>) => found.question?.bays.map(({ id }) => id)
 

@@ -112,7 +112,7 @@ describe('a class for which there is no plan', () => {
     const question = classOf(4, 4, 1, { atOnce: [{ what: 'dampers', bayIds: ['b1', 'b2', 'b3', 'b4'], most: 1 }] })
     const found = await planned(question)
     expect(found).toMatchObject({ isEnough: false, forbids: ['at-once'] })
-    expect(found.changes).toContainEqual({ kind: 'at-once', what: 'dampers', most: 4 })
+    expect(found.changes).toContainEqual(expect.objectContaining({ kind: 'at-once', what: 'dampers', most: 4 }))
   })
   it('names the bay at which nobody may weld', async () => {
     const people = [{ id: 'p1', bayIds: ['b1'] }, { id: 'p2', bayIds: ['b1'] }]

@@ -1,12 +1,9 @@
 import type { Readings } from '#shared/contract/answers'
-import { findKitItems } from '../../../tables/kit-item'
+import { findKitItems, HELMETS_AT_MOST } from '../../../tables/kit-item'
 import { readCheckLists } from '../../../tables/check-lists'
 import { api, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 import { shopDayNow } from '../../../shop-day'
-
-/** More than hang on any rack. */
-const HELMETS_AT_MOST = 300
 
 /** The helmets of the shop, and the lists they are looked at by: what a rack is solved from. */
 export default api(async (event): Promise<Readings['kit/helmets']> => {
