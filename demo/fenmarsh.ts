@@ -28,6 +28,8 @@ export const RULES: HouseRules = {
   shiftHours: 8,
   workDaysPerWeek: 5,
   maskWornShare: 0.95,
+  // In minutes of somebody's time: a hood is moved at once, a width is ground, a shift is cut short, a fan is bought.
+  changeCosts: { distance: 1, strip: 15, arc: 60, others: 120, flow: 600 },
   surveyMonths: 12,
   fitTestMonths: 12,
   medicalMonths: 24,

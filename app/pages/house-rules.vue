@@ -4,10 +4,13 @@ import { CLOTHES_RULES, HEAT_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#cor
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
+import { LEAST_KINDS } from '#core/ids/air-ids'
+import type { LeastKind } from '#core/ids/air-ids'
 import { DERATINGS } from '#core/ids/protection-ids'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 import { LANGUAGES } from '#shared/words/language'
 import { RULE_WORDS } from '~/areas/rules/rule-words'
+import { plainUnit } from '~/frame/useShopUnits'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 import { rulesPages } from '~/words/rules'
@@ -32,6 +35,10 @@ const set = (rules: Partial<HouseRules>) => {
   entry.value = { ...entry.value, ...rules }
   touched.value = true
   saved.value = false
+}
+function setCost(kind: LeastKind, cost: number | undefined) {
+  const { [kind]: _was, ...others } = entry.value.changeCosts
+  set({ changeCosts: cost === undefined ? others : { ...others, [kind]: cost } })
 }
 const minima = [
   null,
@@ -81,6 +88,22 @@ function undo() {
         <RuleChoice rule="shiftHours" :entry="entry" :choices="[6, 8, 10, 12]" @change="set" />
         <RuleChoice rule="workDaysPerWeek" :entry="entry" :choices="[3, 4, 5, 6, 7]" :hint="says.overFortyHoursAWeek" @change="set" />
         <RuleChoice rule="maskWornShare" :entry="entry" :choices="[1, 0.98, 0.95, 0.9]" :hint="says.offForATenth" @change="set" />
+        <h2>{{ says.whatChangesCost }}</h2>
+        <p class="soft">
+          {{ says.whatTheyCostHint }}
+        </p>
+        <div class="counts">
+          <FrameNumber
+            v-for="kind in LEAST_KINDS"
+            :key="kind"
+            :label="says.changes[kind]"
+            :unit="plainUnit('', 1)"
+            :limits="HOUSE_RULE_LIMITS.changeCost"
+            optional
+            :model-value="entry.changeCosts[kind]"
+            @update:model-value="setCost(kind, $event)"
+          />
+        </div>
         <h2>{{ says.howLongItCounts }}</h2>
         <div class="counts">
           <FrameSelect

@@ -84,6 +84,13 @@ function leastStep(steps: number, judge: (step: number) => number, actionFractio
   return { step: enough, fraction }
 }
 
+/** Kinds of change by what they cost at this site; those that nobody priced come last, in the order in which the trade asks for them. */
+export const cheapestFirst = ({ changeCosts }: Pick<HouseRules, 'changeCosts'>): readonly LeastKind[] =>
+  LEAST_KINDS.toSorted((a, b) => {
+    const [ofA, ofB] = [changeCosts[a] ?? Infinity, changeCosts[b] ?? Infinity]
+    return ofA === ofB ? 0 : ofA - ofB
+  })
+
 /** What can be tried at a bay, and how it comes out; null where nothing is over. */
 function triedAt(question: DayQuestion, rules: HouseRules) {
   const { hall, bayId } = question
@@ -99,7 +106,8 @@ function triedAt(question: DayQuestion, rules: HouseRules) {
  * most arc minutes, the most of the other arcs. Each is found by halving between as it is and the most that is tried, and judged as the
  * gate judges the day of whoever works there.
  *
- * @returns in the order in which the trade asks for them; none of a kind that is not enough at its most, and none where nothing is over
+ * @returns cheapest first, by what the site says that each costs; what nobody priced comes after, as the trade asks for it. None of a kind
+ * that is not enough at its most, and none where nothing is over
  */
 export function leastChanges(question: DayQuestion, rules: HouseRules): readonly LeastChange[] {
   const tried = triedAt(question, rules)
@@ -107,7 +115,7 @@ export function leastChanges(question: DayQuestion, rules: HouseRules): readonly
     const least = leastStep(steps, step => tried!.judge(at(step)), rules.actionFraction)
     return least ? [{ kind, change: at(least.step), fractionAfter: least.fraction }] : []
   })
-  return LEAST_KINDS.flatMap(kind => found.filter(one => one.kind === kind))
+  return cheapestFirst(rules).flatMap(kind => found.filter(one => one.kind === kind))
 }
 
 /** Several things that together keep somebody under, each no more than it takes beside the others. */
@@ -119,8 +127,8 @@ const SAID_BY = {
 } as const satisfies Record<LeastKind, keyof WhatIf>
 
 /**
- * What it would take together: the changes that advice joins, each then let back as far as it goes beside the others. What costs the work
- * most is let back first: arcs before flow, flow before the hood's place, and stripping last.
+ * What it would take together: the changes that advice joins, each then let back as far as it goes beside the others. What costs the site
+ * most is let back first; where nobody said what things cost, arcs before flow, flow before the hood's place, and stripping last.
  *
  * @returns null where advice joins nothing that is enough, and where nothing is over
  */
@@ -129,7 +137,7 @@ export function leastTogether(question: DayQuestion, rules: HouseRules): LeastTo
   const plan = tried && advicePlan(question, rules)
   if (!tried || !plan?.isEnough || plan.kinds.length < 2) return null
   let { change, fractionAfter } = plan
-  const kinds = LEAST_KINDS.filter(kind => change[SAID_BY[kind]] !== undefined)
+  const kinds = cheapestFirst(rules).filter(kind => change[SAID_BY[kind]] !== undefined)
   for (const kind of [...kinds].reverse()) {
     const lever = tried.levers.find(one => one.kind === kind)
     const least = lever && leastStep(lever.steps, step => tried.judge({ ...change, ...lever.at(step) }), rules.actionFraction)

@@ -35,6 +35,7 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   shiftHours: 'number',
   workDaysPerWeek: 'number',
   maskWornShare: 'number',
+  changeCosts: 'object',
   surveyMonths: 'number',
   fitTestMonths: 'number',
   medicalMonths: 'number',

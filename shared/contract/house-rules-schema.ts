@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { LEAST_KINDS } from '#core/ids/air-ids'
 import { LANGUAGES } from '#core/ids/language-ids'
 import { HEAT_RULES, AUTHORISING_RULES, CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { DERATINGS } from '#core/ids/protection-ids'
@@ -18,6 +19,7 @@ const {
   shiftHours,
   workDaysPerWeek,
   maskWornShare,
+  changeCost,
   surveyMonths,
   fitTestMonths,
   medicalMonths,
@@ -45,6 +47,7 @@ export const houseRulesSchema = z.strictObject({
   shiftHours: z.number().min(shiftHours.min).max(shiftHours.max),
   workDaysPerWeek: z.int().min(workDaysPerWeek.min).max(workDaysPerWeek.max),
   maskWornShare: z.number().min(maskWornShare.min).max(maskWornShare.max),
+  changeCosts: z.partialRecord(z.enum(LEAST_KINDS), z.number().min(changeCost.min).max(changeCost.max)),
   surveyMonths: z.int().min(surveyMonths.min).max(surveyMonths.max),
   fitTestMonths: z.int().min(fitTestMonths.min).max(fitTestMonths.max),
   medicalMonths: z.int().min(medicalMonths.min).max(medicalMonths.max),

@@ -62,6 +62,9 @@ function leastWords({ kind, change }: LeastChange): string {
     case 'others': return says.othersAtMost(Math.floor(othersShare * 100))
   }
 }
+/** What the site says that a change costs; undefined where nobody priced it. */
+const facts = useFacts()
+const costOf = ({ kind }: LeastChange): number | undefined => facts.rules.changeCosts[kind]
 const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
 </script>
 
@@ -92,7 +95,7 @@ const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
         <h4>{{ says.theLeast }}</h4>
         <ul class="least">
           <li v-for="one in least.alone" :key="one.kind">
-            <span>{{ leastWords(one) }}</span>
+            <span>{{ leastWords(one) }} <small v-if="costOf(one) !== undefined">{{ says.costs(costOf(one)!) }}</small></span>
             <b class="print">{{ q.part(one.fractionAfter) }}</b>
           </li>
           <li v-if="least.together">

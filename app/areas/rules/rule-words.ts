@@ -1,5 +1,6 @@
 import { upcastHouseRules } from '#core/streams/house-rules/house-rules'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import { LEAST_KINDS } from '#core/ids/air-ids'
 import type { UnitSystem } from '#core/units'
 import { LANGUAGE_NAMES } from '#shared/words/language'
 import { cylinderWords } from '~/words/cylinder-words'
@@ -32,6 +33,9 @@ export const RULE_WORDS: RuleWords = {
   shiftHours: [() => says.hoursOfAShift, inUnit('h')],
   workDaysPerWeek: [() => says.daysOfAWeek, days => says.aWeek(days)],
   maskWornShare: [() => says.aMaskThatIsNeeded, share => says.ofTheWork(percent(share))],
+  changeCosts: [() => says.whatChangesCost, costs =>
+    LEAST_KINDS.flatMap(kind => costs[kind] === undefined ? [] : [says.changeCosts(says.changes[kind], costs[kind])]).join(', ')
+    || says.none],
   surveyMonths: [() => says.measuredSamples, months],
   fitTestMonths: [() => says.fitTestOfAMask, months],
   medicalMonths: [() => says.medicalClearance, months],
@@ -75,7 +79,8 @@ export interface RuleChange { readonly name: string, readonly from: string, read
 
 function changeOf<Key extends keyof HouseRules>(key: Key, was: HouseRules, is: HouseRules): RuleChange | null {
   const [name, say] = RULE_WORDS[key]
-  return was[key] === is[key] ? null : { name: name(), from: say(was[key]), to: say(is[key]) }
+  // What a rule says is what it is: one with parts is the same when all of them are.
+  return was[key] === is[key] || say(was[key]) === say(is[key]) ? null : { name: name(), from: say(was[key]), to: say(is[key]) }
 }
 
 /**

@@ -231,6 +231,7 @@ export const airPages = {
     nearlyAlways: 'over 99 %',
     theLeast: 'The least that keeps them under',
     together: (all: Shown) => `Together: ${all}`,
+    costs: (cost: number) => `costs ${cost} here`,
     stripAtLeast: (width: Shown) => `Strip at least ${width} on each side, both faces`,
     hoodWithin: (reach: Shown) => `Put the hood within ${reach} of the arc`,
     drawAtLeast: (flow: Shown) => `Draw at least ${flow} at the hood`,

@@ -18,6 +18,19 @@ export const rulesPages = {
     daysOfAWeek: 'Days of a week',
     aWeek: (days: Shown) => `${days} a week`,
     overFortyHoursAWeek: 'For the same people. Over forty hours a week, limits of the shift count lower.',
+    whatChangesCost: 'What a change costs here',
+    whatTheyCostHint:
+      'In whatever you count: minutes, money. Where a bay is over, what would keep it under is told cheapest first by these; '
+      + 'what you leave empty comes after.',
+    changes: {
+      'strip': 'Strip the coating wider',
+      'distance': 'Move the hood nearer',
+      'flow': 'Draw more at the hood',
+      'supply': 'Blow in more air',
+      'arc': 'Burn fewer minutes',
+      'others': 'Let others wait',
+    },
+    changeCosts: (change: Shown, cost: Shown) => `${change}: ${cost}`,
     aMaskThatIsNeeded: 'A mask that is needed is on for',
     ofTheWork: (share: Shown) => `${share} of the work`,
     offForATenth:

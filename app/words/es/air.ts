@@ -233,6 +233,7 @@ export const airPages: typeof English = {
     nearlyAlways: 'más de 99 %',
     theLeast: 'Lo mínimo que los mantiene por debajo',
     together: all => `Junto: ${all}`,
+    costs: cost => `aquí cuesta ${cost}`,
     stripAtLeast: width => `Limpie al menos ${width} a cada lado, por ambas caras`,
     hoodWithin: reach => `Ponga la campana a no más de ${reach} del arco`,
     drawAtLeast: flow => `Jale al menos ${flow} en la campana`,

@@ -20,6 +20,19 @@ export const rulesPages: typeof English = {
     daysOfAWeek: 'Días por semana',
     aWeek: days => `${days} por semana`,
     overFortyHoursAWeek: 'De las mismas personas. Con más de cuarenta horas por semana, los límites de la jornada bajan.',
+    whatChangesCost: 'Lo que cuesta aquí un cambio',
+    whatTheyCostHint:
+      'En lo que usted cuente: minutos, dinero. Si un puesto se pasa, lo que lo mantendría por debajo se dice empezando por lo más barato; '
+      + 'lo que deje vacío viene después.',
+    changes: {
+      'strip': 'Limpiar más ancho el recubrimiento',
+      'distance': 'Acercar la campana',
+      'flow': 'Aspirar más en la campana',
+      'supply': 'Meter más aire',
+      'arc': 'Quemar menos minutos',
+      'others': 'Que otros esperen',
+    },
+    changeCosts: (change, cost) => `${change}: ${cost}`,
     aMaskThatIsNeeded: 'El respirador que hace falta se lleva puesto',
     ofTheWork: share => `${share} del trabajo`,
     offForATenth:

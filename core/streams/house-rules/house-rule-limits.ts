@@ -6,6 +6,7 @@ export const HOUSE_RULE_LIMITS = {
   shiftHours: { min: 1, max: 16 },
   workDaysPerWeek: { min: 1, max: 7 },
   maskWornShare: { min: 0.5, max: 1 },
+  changeCost: { min: 0, max: 1_000_000 },
   surveyMonths: { min: 1, max: 36 },
   fitTestMonths: { min: 1, max: 24 },
   medicalMonths: { min: 1, max: 60 },

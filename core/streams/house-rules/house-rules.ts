@@ -1,3 +1,4 @@
+import type { LeastKind } from '../../ids/air-ids'
 import type { ExposureBasisId, JurisdictionId, ShadeBasisId, StorageBasisId } from '../../ids/vocabulary'
 import type { UnitSystem } from '../../units'
 import type { SettlingRuleId } from '../../cylinder/settling'
@@ -45,6 +46,8 @@ export interface HouseRules {
   readonly workDaysPerWeek: number
   /** Share of the work in which a mask that is needed is really on, 0.5 to 1. */
   readonly maskWornShare: number
+  /** What a change costs here that keeps somebody under, in whatever the site counts, 0 or more; one left out is not known. */
+  readonly changeCosts: Readonly<Partial<Record<LeastKind, number>>>
   /** Months that measured samples speak. */
   readonly surveyMonths: number
   /** Months that a fit test and a medical clearance for a mask stand. */
@@ -114,6 +117,7 @@ export const NEW_SITE_RULES: HouseRules = {
   shiftHours: 8,
   workDaysPerWeek: 5,
   maskWornShare: 0.95,
+  changeCosts: {},
   surveyMonths: 12,
   fitTestMonths: 12,
   medicalMonths: 12,
@@ -161,15 +165,15 @@ export function rulesUnder(choice: FirstChoice): HouseRules {
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 9, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 10, readonly payload: HouseRules }
 
 /**
  * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language, the fifth none
  * for signing off, the sixth none for clothes, the seventh none for hearing protectors and heat, the eighth none for weeks and for masks
- * that are off: a site that had chosen its rules gets those of a new site for what came later.
+ * that are off, the ninth no costs of changes: a site that had chosen its rules gets those of a new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 9, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 10, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 
 /** How long people work here: the house's day where nobody's own is known. */
 export const workPatternOf = (

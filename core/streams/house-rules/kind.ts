@@ -10,7 +10,7 @@ export const houseRulesKind: StreamKind<'house-rules', HouseRules, HouseRulesEve
   id: 'house-rules',
   initial: NEW_SITE_RULES,
   evolve: evolveHouseRules,
-  newestVersions: { 'house-rules-changed': 9 },
+  newestVersions: { 'house-rules-changed': 10 },
   upcast: ({ typeVersion, payload }) => upcastHouseRules(typeVersion, payload),
   commands: { 'house-rules.change': request('change-house-rules', { touches: everyBay }) },
   decide: decideHouseRules,

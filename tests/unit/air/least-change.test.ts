@@ -37,6 +37,14 @@ describe('the least that keeps somebody under', () => {
     const { arcMinPerH } = one(found, 'arc').change
     expect(fractionOf(question, { arcMinPerH: arcMinPerH! + 1 })).toBeGreaterThan(RULES.actionFraction)
   })
+  it('is told cheapest first by what the site says that each costs, and what nobody priced after that: nothing else changes', () => {
+    const question = dayOf(busy)
+    const inOrder = (changeCosts: (typeof RULES)['changeCosts']) => leastChanges(question, { ...RULES, changeCosts })
+    const kindsOf = (found: readonly LeastChange[]) => found.map(({ kind }) => kind)
+    expect(kindsOf(inOrder({ arc: 1, distance: 5 }))).toEqual(['arc', 'distance', 'flow'])
+    expect(kindsOf(inOrder({ flow: 0 }))).toEqual(['flow', 'distance', 'arc'])
+    for (const least of leastChanges(question, RULES)) expect(inOrder({ arc: 1, flow: 0 })).toContainEqual(least)
+  })
   it('counts the other arcs of the hall, and leaves out what is not enough at its most', () => {
     const others = Object.fromEntries(['a', 'b', 'c', 'd', 'e', 'f'].map(id =>
       [id, ready({ personId: id, job: { ...STICK, arcMinPerH: 6 }, hoodPosition: { placement: 'beside', distanceM: 0.2 } })]))
@@ -58,6 +66,11 @@ describe('the least that keeps somebody under', () => {
     for (const less of [{ strippedWidthMm: change.strippedWidthMm! - 1 }, { distanceM: change.distanceM! + 0.01 }])
       expect(fractionOf(question, { ...change, ...less })).toBeGreaterThan(RULES.actionFraction)
     expect(leastTogether(dayOf({ one: ready() }), RULES)).toBeNull()
+    // What costs the site most is let back first: with stripping dearer than the hood's place, less of it is left.
+    const dear = leastTogether(question, { ...RULES, changeCosts: { strip: 9, distance: 1 } })!
+    expect(dear.changes.map(({ kind }) => kind)).toEqual(['distance', 'strip'])
+    expect(dear.change.strippedWidthMm).toBeLessThanOrEqual(change.strippedWidthMm!)
+    expect(dear.change.distanceM).toBeLessThanOrEqual(change.distanceM!)
   })
   it('strips no more than it takes', () => {
     const question = dayOf({ one: ready({ job: { ...STICK, coating: 'zinc', arcMinPerH: 3 } }) })

@@ -325,9 +325,13 @@ it('folds how a hall is drawn, of version 13', () => {
   expect(evolveHall(NO_HALL, hall[0]!).plan).toMatchObject(drawn)
   expect(hall.reduce(evolveHall, NO_HALL).plan).toBeNull()
 })
-it('folds a day of air, of version 14', () => {
+it('folds a day of air and what changes cost, of version 14', () => {
   const { person } = JSON.parse(readFileSync(new URL('./frozen-events-v14.json', import.meta.url), 'utf8')) as { person: PersonEvent[] }
   expect(person.reduce(evolvePerson, NOBODY)).toMatchObject({ name: 'Runa Okafor', airKeptOn: '2026-11-30' })
+  const { houseRules: [ruled] } = JSON.parse(readFileSync(new URL('./frozen-events-v14.json', import.meta.url), 'utf8')) as {
+    houseRules: [Landed]
+  }
+  expect(upcastHouseRules(ruled.version, ruled.payload).payload).toEqual({ ...NEW_SITE_RULES, changeCosts: { distance: 1, flow: 600 } })
   // What is read of it is read from the event itself: today's schema still takes it.
   expect(payloadSchemas['person.keep-air'].safeParse(person[1]!.payload).success).toBe(true)
 })
