@@ -21,6 +21,8 @@ const open = computed(() => {
   if (does === 'new' || does === 'list') return does
   return typeof who === 'string' && here.value.some(({ personId }) => personId === who) ? 'one' : null
 })
+/** Whoever left stays in the record: what they breathed is theirs to ask for as long as the law wants it kept. */
+const leftOpen = computed(() => people.value?.find(({ personId, hasLeft }) => hasLeft && personId === route.query.who) ?? null)
 const edited = computed(() => (open.value === 'one' ? here.value.find(({ personId }) => personId === route.query.who) ?? null : null))
 const go = (query: Record<string, string>) => router.push({ path: route.path, query })
 async function close() {
@@ -78,6 +80,10 @@ const taken = () => ({
       @done="close"
       @changed="refresh"
     />
+    <section v-if="leftOpen" :aria-label="leftOpen.name">
+      <h2>{{ leftOpen.name }}{{ says.hasLeft2 }}</h2>
+      <LazyPersonAirRecord :key="leftOpen.personId" :person-id="leftOpen.personId" />
+    </section>
     <FrameTable
       v-if="people"
       class="list"
@@ -97,6 +103,9 @@ const taken = () => ({
       <template #change="{ row }">
         <FrameKey v-if="!row.hasLeft" @click="go({ who: row.personId })">
           {{ says.change }} <span class="visually-hidden">{{ row.name }}</span>
+        </FrameKey>
+        <FrameKey v-else @click="go({ who: row.personId })">
+          {{ says.whatTheyBreathed }} <span class="visually-hidden">{{ row.name }}</span>
         </FrameKey>
       </template>
     </FrameTable>

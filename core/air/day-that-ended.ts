@@ -4,11 +4,12 @@ import type { BreathedBySubstance } from '../exposure/hall-shift'
 import { breathedSubstances, judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
+import { minutesAt } from '../job/day-work'
 import type { SubstanceId } from '../ids/vocabulary'
 import { PROCESSES } from '../ids/vocabulary'
 import { workPatternOf } from '../streams/house-rules/house-rules'
 import { stands } from '../time/instant'
-import { minutesOf } from '../time/stays'
+import { minutesOf, within } from '../time/stays'
 import type { AirFacts } from './air-facts'
 import { airOf } from './air-facts'
 import type { PooledSurvey } from './measured-air'
@@ -39,6 +40,21 @@ export const peopleOfDay = (facts: EndedDay): readonly string[] => [
   ),
 ]
 
+/** Did a bay stand clear with somebody's work there: a job of theirs that stands, or an earlier one, while it stood? */
+function stoodClearWith(facts: EndedDay, bayId: string, personId: string): boolean {
+  const { personId: placed, job, earlierJobs } = facts.stations[bayId]!
+  // The station is as it was when it last stood clear.
+  if (placed === personId && job !== null) return true
+  const clock = { timeZone: facts.site.timeZone, shopDayHour: facts.rules.shopDayHour }
+  return earlierJobs.some(({ personId: whose, sinceAt, untilAt, validUntil }) => {
+    if (whose !== personId || !stands(validUntil, facts.now)) return false
+    // When it came or went was not kept: it may have stood all day.
+    if (sinceAt === null || untilAt === null) return true
+    const stood = { fromMin: minutesAt(sinceAt, clock), toMin: minutesAt(untilAt, clock) }
+    return within(stood, facts.stoodClear[bayId] ?? []).length > 0
+  })
+}
+
 /** To three figures; what is compared with a limit never reads smaller than it was. */
 const figures = (value: number): number => Number(value.toPrecision(3))
 const figuresUp = (value: number): number => {
@@ -54,7 +70,7 @@ const isFigured = (breathed: BreathedBySubstance): boolean =>
  * Works out the days of people of a shop day that is over. Each hall is solved once.
  *
  * @param day YYYY-MM-DD
- * @returns what one of them breathed; null for whoever struck no arc
+ * @returns what one of them breathed; null for whoever could strike no arc
  */
 export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (personId: string) => AirOfDay | null {
   const airAt = airOf(facts)
@@ -68,7 +84,10 @@ export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (p
     const bayIds = baysOf(facts, personId)
     const there = bayIds.map((bayId) => {
       const { around, hall } = hallAt(bayId)
-      return { bayId, around, hall, spans: hall?.workAt(personId, bayId) ?? 'unknown' as const }
+      const spans = hall?.workAt(personId, bayId) ?? 'unknown' as const
+      // Clear, and never in the hours for which the work was set: they may have struck at another time than was said.
+      const isAtAnotherTime = spans !== 'unknown' && spans.length === 0 && stoodClearWith(facts, bayId, personId)
+      return { bayId, around, hall, spans: isAtAnotherTime ? 'unknown' as const : spans }
     })
     const worked = there.filter(({ spans }) => spans === 'unknown' || spans.length > 0)
     if (worked.length === 0) return null

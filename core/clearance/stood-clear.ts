@@ -55,7 +55,8 @@ export function dayOfBay(before: Station, befell: readonly Befell[], clock: Shop
     }
   })
   if (since !== null) clear.push({ fromMin: minutesAt(since, clock), toMin: Math.max(MINUTES_A_DAY, stayOf(since, dayEnds, clock).toMin) })
-  return { clear, lastClear, atEnd: station }
+  // Clear for no time at all was never clear: nobody strikes between two instants that are one.
+  return { clear: clear.filter(({ fromMin, toMin }) => toMin > fromMin), lastClear, atEnd: station }
 }
 
 /** From one instant of a shop day to a later one, by the clock on the wall; where autumn turns it back, as long as it lasted. */

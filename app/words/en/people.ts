@@ -237,6 +237,7 @@ export const peoplePages = {
     signIn: 'Sign-in',
     change: 'Change',
     hasLeft2: ', has left',
+    whatTheyBreathed: 'What they breathed',
     bay: (bayLabelOf: Shown) => `bay ${bayLabelOf}`,
     pin: ', PIN',
   },

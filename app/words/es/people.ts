@@ -241,6 +241,7 @@ export const peoplePages: typeof English = {
     signIn: 'Acceso',
     change: 'Cambiar',
     hasLeft2: ', ya no está',
+    whatTheyBreathed: 'Lo que respiró',
     bay: bayLabelOf => `puesto ${bayLabelOf}`,
     pin: ', PIN',
   },

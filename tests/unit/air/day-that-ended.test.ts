@@ -44,10 +44,22 @@ describe('what is kept of a day', () => {
     expect(highOf(half)).toBeLessThan(highOf(whole) * 0.7)
     expect(highOf(half)).toBeGreaterThan(highOf(whole) * 0.3)
   })
-  it('is nothing for whoever struck no arc: no clear time, or none within their work', () => {
+  it('is nothing for whoever could strike no arc: a bay that never stood clear', () => {
     expect(keep(ended({ one: ready() }, {}))).toBeNull()
-    expect(keep(ended({ one: ready() }, { one: [{ fromMin: 600, toMin: 700 }] }))).toBeNull()
     expect(peopleOfDay(ended({ one: ready() }, { one: [] }))).toEqual([])
+  })
+  it('cannot be said where a bay stood clear, but not in the hours for which its work was set', () => {
+    const later = keep(ended({ one: ready() }, { one: [{ fromMin: 600, toMin: 700 }] }))
+    expect(later).toMatchObject({ fraction: null, substances: [], unknownBays: ['one'], work: [{ bayId: 'one', minutes: 0 }] })
+    // Somebody whose work was taken away before the bay was clear struck nothing there.
+    const gone = {
+      job: STICK, personId: 'ada', validUntil: LATER, sinceAt: '2026-03-02T07:00:00.000Z', untilAt: '2026-03-02T07:30:00.000Z',
+    }
+    const day = ended({ one: ready({ earlierJobs: [gone] }) }, { one: [MORNING] })
+    expect(keep(day, 'ada')).toBeNull()
+    // When it went was not kept: then all of it counts.
+    const unkept = ended({ one: ready({ earlierJobs: [{ ...gone, untilAt: null }] }) }, { one: [MORNING] })
+    expect(keep(unkept, 'ada')?.work).toMatchObject([{ bayId: 'one', minutes: 240 }])
   })
   it('has the fume of neighbours that burnt, and of none that stood on hold', () => {
     const two = { one: ready(), two: ready({ personId: 'kit' }) }

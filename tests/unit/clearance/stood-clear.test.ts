@@ -53,6 +53,9 @@ describe('a bay over a day', () => {
     // As it was while it was clear: with the work that could be done.
     expect(lastClear?.job).toEqual(STICK)
   })
+  it('was not clear that was shut in the instant in which it opened', () => {
+    expect(day([did('08:00', ...allOpen), did('08:00', gate('hold'))]).clear).toEqual([])
+  })
   it('stands clear to the end of the day where nothing closed it', () => {
     expect(day([did('22:00', ...allOpen)]).clear).toEqual([{ fromMin: 1080, toMin: 1440 }])
   })

@@ -6,7 +6,7 @@ import type { StationEvent } from '#core/streams/station/station'
 import { positionBefore } from '../database/seal'
 import { headUpTo, readBodies } from '../database/event'
 import type { Queryable } from '../database/connection'
-import { foldUpTo } from './fold'
+import { foldUpTo } from '../door/fold'
 
 /** Pairs of ids and what was found of each. */
 async function each<Value>(ids: readonly string[], find: (id: string) => Promise<Value>): Promise<readonly (readonly [string, Value])[]> {
@@ -44,8 +44,10 @@ export async function endedDay(db: Queryable, siteId: string, sinceMs: number, e
     }))
     return dayOfBay(before, befell, { timeZone: site.timeZone, shopDayHour }, dayEnds)
   })
+  const stoodClear = Object.fromEntries(days.map(([bayId, { clear }]) => [bayId, clear]))
   return {
-    site,
+    // A bay that was shut for good in the evening burnt in the morning.
+    site: { ...site, bays: site.bays.map(bay => ({ ...bay, closed: bay.closed && !stoodClear[bay.bayId]?.length })) },
     rules,
     now,
     halls: Object.fromEntries(await each(hallIds, hallId => foldUpTo('hall', db, siteId, hallStream(hallId), ended))),
@@ -56,6 +58,6 @@ export async function endedDay(db: Queryable, siteId: string, sinceMs: number, e
     ),
     monitors: {},
     wearers: {},
-    stoodClear: Object.fromEntries(days.map(([bayId, { clear }]) => [bayId, clear])),
+    stoodClear,
   }
 }
