@@ -126,6 +126,7 @@ function calibrateOne(
  * how far off the model was. Source: `bayes`, `withinWorker`.
  */
 export function calibratedAt(facts: AirFacts, bayId: string): readonly CalibratedHere[] {
+  if (!facts.surveys[bayId]?.length) return []
   const prediction = predictionAt(facts, bayId)
   return prediction ? measuredAt(facts, bayId).pooled.flatMap(pooled => calibrateOne(facts, prediction, pooled)) : []
 }
@@ -136,12 +137,13 @@ export function calibratedAt(facts: AirFacts, bayId: string): readonly Calibrate
  */
 export function carriedTo(facts: AirFacts, bayId: string): readonly CarriedHere[] {
   const job = facts.stations[bayId]?.job
-  const prediction = predictionAt(facts, bayId)
-  if (!job || !prediction) return []
+  const measured = Object.entries(facts.stations).flatMap(([fromBayId, { job: there }]) =>
+    job && there && fromBayId !== bayId && facts.surveys[fromBayId]?.length && sameWork(job, there) ? [fromBayId] : [])
+  const prediction = measured.length === 0 ? null : predictionAt(facts, bayId)
+  if (!prediction) return []
   const ownSubstances = new Set(measuredAt(facts, bayId).pooled.map(({ substance }) => substance))
   const most = new Map<SubstanceId, CarriedHere>()
-  for (const [fromBayId, { job: there }] of Object.entries(facts.stations)) {
-    if (fromBayId === bayId || !there || !sameWork(job, there) || (facts.surveys[fromBayId] ?? []).length === 0) continue
+  for (const fromBayId of measured) {
     for (const { substance, count, calibration } of calibratedAt(facts, fromBayId)) {
       const model = ownSubstances.has(substance) ? null : modelledAt(facts, prediction, substance)
       if (!model) continue

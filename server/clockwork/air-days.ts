@@ -27,6 +27,15 @@ function daysToLookAt({ timeZone, shopDayHour, lastDay }: SiteToLookAt, nowMs: n
   return days
 }
 
+/** Is there a day to look at? A site whose clock cannot be read is tried as well: its reason is then set aside with it. */
+function mayHaveDays(site: SiteToLookAt, nowMs: number): boolean {
+  try {
+    return daysToLookAt(site, nowMs).length > 0
+  } catch {
+    return true
+  }
+}
+
 /** Keeps what everybody of a site breathed on a day that is over. @returns how many days of people were kept, or why it could not be */
 async function keepDay(door: Door, { siteId, timeZone, shopDayHour }: SiteToLookAt, day: string, tries: number): Promise<number | string> {
   const { sinceMs, endsAtMs } = shopDaySpan(day, timeZone, shopDayHour)
@@ -58,16 +67,14 @@ async function keepDay(door: Door, { siteId, timeZone, shopDayHour }: SiteToLook
 export async function keepAirOfDaysThatEnded(door: Door): Promise<number> {
   let kept = 0
   const sites = await sitesToLookAt(door.pool)
-  const todo = sites
-    .map(site => ({ site, days: daysToLookAt(site, door.clock.nowMs()) }))
-    .filter(({ days }) => days.length > 0)
+  const todo = sites.filter(site => mayHaveDays(site, door.clock.nowMs()))
   if (todo.length === 0) return 0
   const trouble = await troubleOf(door, KIND)
-  for (const { site, days } of todo) {
+  for (const site of todo) {
     const { siteId } = site
     const before = trouble.get(siteId)
     await attempt(door, { siteId, streamId: SITE_STREAM, kind: KIND, before }, async () => {
-      for (const day of days) {
+      for (const day of daysToLookAt(site, door.clock.nowMs())) {
         const done = await keepDay(door, site, day, before?.tries ?? 0)
         if (typeof done === 'string') return done
         kept += done

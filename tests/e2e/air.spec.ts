@@ -16,7 +16,7 @@ test('a galvanised job holds; tried, then stripped and with the hood moved, the 
   await expect(said).toContainText('Zinc: up to')
   // No more of each than it takes: worked out beside the page, as the gate judges.
   await expect(page.getByRole('region', { name: 'How sure this is' }))
-    .toContainText(/Together: Strip at least \d+ mm on each side, both faces; Put the hood within \d+ cm of the arc/)
+    .toContainText(/Together: Put the hood within \d+ cm of the arc; Strip at least \d+ mm on each side, both faces/)
   // Try what would help, together: nothing is recorded by it.
   await page.getByRole('button', { name: 'Try all' }).click()
   await expect(said).toContainText('Tried, not set.')

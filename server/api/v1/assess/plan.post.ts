@@ -31,7 +31,8 @@ export default api(async (event): Promise<z.input<typeof assessPlanResponse>> =>
       worst: worst && { substance: worst.limit.substance, ruleSet: worst.limit.ruleSet, kind: worst.limit.kind },
     })) ?? [],
     forbids: [...planned?.forbids ?? []],
-    changes: planned?.changes.map(change => ({ ...change })) ?? [],
+    changes: planned?.changes.map(change =>
+      change.kind === 'at-once' ? { kind: change.kind, what: change.what, most: change.most } : { ...change }) ?? [],
     findings: findingsOut(findings.map(said => spoken(said))),
   }
 })
