@@ -10,6 +10,7 @@ import { FIRE_SOURCES } from '#core/source/fire-sources'
 import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import { EYEWEAR_SOURCES } from '#core/source/eyewear-sources'
 import { HEAT_SOURCES } from '#core/source/heat-sources'
+import { RECORD_SOURCES } from '#core/source/record-sources'
 import { PROTECTION_SOURCES } from '#core/source/protection-sources'
 import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
 import { KIT_SOURCES } from '#core/source/kit-sources'
@@ -112,7 +113,7 @@ function spanishVocabulary(): Set<string> {
   // What a sentence chooses by its values, and no sample chose.
   texts.push('esconden', 'una máquina de soldar', 'cilindros cilindro puntos punto', 'a una persona', 'suelde')
   const books = [SOURCES, KIT_SOURCES, FIRE_SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, HOTWORK_SOURCES, PROTECTION_SOURCES,
-    EYEWEAR_SOURCES, HEAT_SOURCES]
+    EYEWEAR_SOURCES, HEAT_SOURCES, RECORD_SOURCES]
   const cited = books.flatMap(book => Object.values<SourceRef>(book))
   for (const { document, clause = '', edition = '' } of cited) texts.push(document, clause, edition)
   for (let month = 0; month < 12; month++)
