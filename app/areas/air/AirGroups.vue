@@ -90,6 +90,9 @@ const results = computed(() => groups.value.reduce((sum, { samples }) => sum + s
 .groups { display: grid; grid-template-columns: minmax(0, 1fr); gap: var(--space-5); }
 header { display: flex; justify-content: space-between; align-items: center; gap: var(--space-5); }
 h2, .groups p, h3 { margin: 0; }
-.shown { border: var(--line-rule) solid var(--ink); padding: var(--space-5); background: var(--panel); display: grid; grid-template-columns: minmax(0, 1fr); gap: var(--space-4); }
+.shown {
+  border: var(--line-rule) solid var(--ink); padding: var(--space-5); background: var(--panel);
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: var(--space-4);
+}
 h3::first-letter { text-transform: uppercase; }
 </style>
