@@ -2,7 +2,7 @@ import { bayAirOf } from '../clearance/air-gate'
 import type { AirOfDay, SampledOfDay, SubstanceOfDay } from '../exposure/air-of-day'
 import type { BreathedBySubstance } from '../exposure/hall-shift'
 import { breathedSubstances, judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
-import type { ExposureJudgement } from '../exposure/judge-exposure'
+import type { ExposureJudgement, MeasuredAverages } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import { minutesAt } from '../job/day-work'
 import type { SubstanceId } from '../ids/vocabulary'
@@ -55,6 +55,13 @@ function stoodClearWith(facts: EndedDay, bayId: string, personId: string): boole
   })
 }
 
+/** Averages of what was measured at a bay and keeps to its limit. */
+function passedAt(facts: EndedDay, bayId: string): MeasuredAverages {
+  const { pooled, averages } = measuredAt(facts, bayId)
+  const passed = new Set(pooled.filter(({ answer }) => answer.verdict === 'compliant').map(({ substance }) => substance))
+  return new Map([...averages].filter(([substance]) => passed.has(substance)))
+}
+
 /** To three figures; what is compared with a limit never reads smaller than it was. */
 const figures = (value: number): number => Number(value.toPrecision(3))
 const figuresUp = (value: number): number => {
@@ -68,6 +75,7 @@ const isFigured = (breathed: BreathedBySubstance): boolean =>
 
 /**
  * Works out the days of people of a shop day that is over. Each hall is solved once.
+ * Source: as the Air gate (`core/fume`, `core/ventilation`, `core/exposure`).
  *
  * @param day YYYY-MM-DD
  * @returns what one of them breathed; null for whoever could strike no arc
@@ -102,7 +110,8 @@ export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (p
     // An average that was measured answers for a day that was spent as it was measured: at that bay, on that one job.
     const isOneJob = worked.length === 1 && first !== undefined && first.spans !== 'unknown'
       && new Set(first.spans.map(({ job }) => job)).size === 1
-    const averages = isOneJob ? measuredAt(facts, first.bayId).averages : NOTHING_MEASURED
+    // One that failed, or that does not decide, puts nothing aside: what was reckoned counts, and the samples are told beside it.
+    const averages = isOneJob ? passedAt(facts, first.bayId) : NOTHING_MEASURED
     const exposure = own && judgeExposure(
       own.air.breathed, inForce, rules.actionFraction, workPatternOf(rules, own.hours), averages, own.air)
     return {

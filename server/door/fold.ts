@@ -6,6 +6,7 @@ import type { Head } from '../database/event'
 import type { Statement } from '../database/statement'
 import { headUpTo, isOfChain, readBodies } from '../database/event'
 import { readSnapshot, writeSnapshot } from '../database/snapshot'
+import type { Snapshot } from '../database/snapshot'
 
 /** Streams get a snapshot each time they have grown by this many events. */
 const SNAPSHOT_EVERY = 200
@@ -20,6 +21,19 @@ function keep(key: string, head: Head, state: unknown): void {
   if (folded.size > KEPT) folded.delete(folded.keys().next().value!)
 }
 
+/** Folds on from a state that is known, or from the beginning, to the end or to a version. */
+async function foldOn(
+  db: Queryable,
+  siteId: string,
+  streamId: string,
+  from: Snapshot | null,
+  upTo: number | null = null,
+): Promise<unknown> {
+  const { kind } = kindOfStream(streamId)
+  const bodies = await readBodies(db, siteId, streamId, from?.version ?? 0, upTo)
+  return bodies.reduce((before, body) => kind.evolve(before, readLanded(kind, body)), from ? from.state : kind.initial)
+}
+
 /** The state of a stream at its (locked) head: from this process, from a snapshot, or from its events. */
 export async function foldStream(db: Queryable, siteId: string, streamId: string, head: Head): Promise<unknown> {
   const { kind } = kindOfStream(streamId)
@@ -29,8 +43,7 @@ export async function foldStream(db: Queryable, siteId: string, streamId: string
   if (known && known.head.version === head.version && known.head.hash === head.hash) return known.state
   const snapshot = await readSnapshot(db, siteId, streamId)
   const from = snapshot && snapshot.version <= head.version ? snapshot : null
-  const bodies = await readBodies(db, siteId, streamId, from?.version ?? 0)
-  const state = bodies.reduce((before, body) => kind.evolve(before, readLanded(kind, body)), from ? from.state : kind.initial)
+  const state = await foldOn(db, siteId, streamId, from)
   keep(key, head, state)
   return state
 }
@@ -60,8 +73,7 @@ export async function foldUpTo<Name extends StreamKindName>(
   const from = isKnown
     ? { version: known.head.version, state: known.state }
     : snapshot && snapshot.version <= head.version ? snapshot : null
-  const bodies = await readBodies(db, siteId, streamId, from?.version ?? 0, head.version)
-  const state = bodies.reduce((before, body) => kind.evolve(before, readLanded(kind, body)), from ? from.state : kind.initial)
+  const state = await foldOn(db, siteId, streamId, from, head.version)
   stood.delete(key)
   stood.set(key, { head, state })
   if (stood.size > KEPT) stood.delete(stood.keys().next().value!)

@@ -65,7 +65,8 @@ describe('what people breathed on a day', () => {
       await count(
         shop.pool,
         `select count(*) from event a join event s on s.site_id = a.site_id and s.type = 'day-sealed' and s.position > a.position
-         where a.type = 'air-of-day-kept' and a.stream_id = 'person/runa-okafor' and (s.body_json -> 'payload' ->> 'position')::bigint >= a.position`,
+         where a.type = 'air-of-day-kept' and a.stream_id = 'person/runa-okafor'
+           and (s.body_json -> 'payload' ->> 'position')::bigint >= a.position`,
       ),
     ).toBe(1)
   })

@@ -2,7 +2,6 @@
 import { calibratedAt, carriedTo } from '#core/air/calibrated'
 import type { CalibratedHere, CarriedHere } from '#core/air/calibrated'
 import type { FactorSpread } from '#core/exposure/calibration'
-import type { Range } from '#core/range'
 import type { Placed } from '~/stores/judged'
 import { airPages } from '~/words/air'
 
@@ -21,7 +20,6 @@ const action = computed(() => facts.rules.actionFraction)
 
 const times = (value: number): string => q.value.factor(value)
 const factorWords = ({ p05, p50, p95 }: FactorSpread): string => says.times(times(p50), times(p05), times(p95))
-const shares = ({ mid, high }: Range): string => says.middleAndHigh(q.value.part(mid), q.value.part(high))
 /** Outside what the model itself held possible, it is wrong there and not only uncertain. */
 const isOff = ({ calibration: { whole: { before, after } } }: CalibratedHere): boolean => after.p50 > before.p95 || after.p50 < before.p05
 const limitWords = ({ substance, use }: CalibratedHere | CarriedHere): string =>
@@ -34,18 +32,7 @@ const bayLabel = (bayId: string): string => lookup.find(bayId)?.bay.label ?? bay
     <h3>{{ says.title }}</h3>
     <article v-for="one in here" :key="one.substance">
       <h4>{{ limitWords(one) }}</h4>
-      <ul>
-        <li>
-          <span>{{ says.reckoned }}</span>
-          <AirSpan :fraction="one.before" :action="action" />
-          <b class="print">{{ shares(one.before) }}</b>
-        </li>
-        <li>
-          <span>{{ says.withSamples(one.count) }}</span>
-          <AirSpan :fraction="one.after" :action="action" />
-          <b class="print">{{ shares(one.after) }}</b>
-        </li>
-      </ul>
+      <AirMoved :moved="one" :said="says.withSamples(one.count)" />
       <p>
         {{ says.itIs(factorWords(one.calibration.whole.after)) }}
         {{ says.ofWhichEmission(factorWords(one.calibration.emission.after), factorWords(one.calibration.capture.after)) }}
@@ -59,18 +46,7 @@ const bayLabel = (bayId: string): string => lookup.find(bayId)?.bay.label ?? bay
     </article>
     <article v-for="one in carried" :key="one.substance">
       <h4>{{ says.carried(limitWords(one), bayLabel(one.fromBayId), one.count) }}</h4>
-      <ul>
-        <li>
-          <span>{{ says.reckoned }}</span>
-          <AirSpan :fraction="one.before" :action="action" />
-          <b class="print">{{ shares(one.before) }}</b>
-        </li>
-        <li>
-          <span class="pencil">{{ says.carriedHere }}</span>
-          <AirSpan is-pencil :fraction="one.after" :action="action" />
-          <b class="pencil">{{ shares(one.after) }}</b>
-        </li>
-      </ul>
+      <AirMoved is-pencil :moved="one" :said="says.carriedHere" />
       <p>{{ says.emissionIs(factorWords(one.factor)) }}</p>
       <p v-if="one.after.high > action && one.before.high <= action" class="said">
         {{ says.mayBeOver }}
@@ -88,14 +64,4 @@ const bayLabel = (bayId: string): string => lookup.find(bayId)?.bay.label ?? bay
 h4 { font-weight: 800; }
 h4::first-letter { text-transform: uppercase; }
 article { display: grid; gap: var(--space-3); }
-ul { list-style: none; margin: 0; padding: 0; }
-li {
-  display: grid; grid-template-columns: minmax(0, 190px) minmax(120px, 1fr) 240px; gap: var(--space-5); align-items: center;
-  padding: var(--space-3) 0;
-}
-li b { text-align: end; font-weight: 750; white-space: nowrap; }
-@media (max-width: 700px) {
-  li { grid-template-columns: minmax(0, 1fr) auto; }
-  li .span { grid-column: 1 / -1; grid-row: 2; }
-}
 </style>

@@ -35,6 +35,10 @@ const where = ({ work }: AirOfDay): string =>
 const hardestOf = ({ substances }: AirOfDay): SubstanceOfDay | null =>
   substances.reduce<SubstanceOfDay | null>((most, one) => (one.use?.fraction ?? 0) > (most?.use?.fraction ?? 0) ? one : most, null)
 function hardest(one: AirOfDay): string {
+  const failed = one.sampled.filter(({ verdict }) => verdict === 'non-compliant').map(({ substance }) => words.substances[substance])
+  return [reckonedHardest(one), ...failed.map(says.samplesFail)].join('; ')
+}
+function reckonedHardest(one: AirOfDay): string {
   if (one.mixture) return says.together(words.mixtureGroups[one.mixture.group])
   const most = hardestOf(one)
   return most?.use ? says.ofLimit(words.substances[most.substance], words.limitKinds[most.use.kind]) : says.cannotBeSaid
@@ -190,6 +194,9 @@ const taken = () => ({
 .kept h2, .kept p, .day h3 { margin: 0; }
 .kept > p { max-width: 860px; }
 .share { display: grid; grid-template-columns: minmax(90px, 160px) auto; gap: var(--space-4); align-items: center; }
-.day { border: var(--line-rule) solid var(--ink); padding: var(--space-5); background: var(--panel); scroll-margin-top: calc(56px + var(--space-8)); }
+.day {
+  border: var(--line-rule) solid var(--ink); padding: var(--space-5); background: var(--panel);
+  scroll-margin-top: calc(56px + var(--space-8));
+}
 .day > * + * { margin-top: var(--space-4); }
 </style>

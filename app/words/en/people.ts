@@ -120,6 +120,7 @@ export const peoplePages = {
     bayFor: (label: Shown, minutes: Shown, processes: Shown) => `Bay ${label}, ${minutes}, ${processes}`,
     hardest: 'What came nearest to a limit',
     ofLimit: (substance: Shown, kind: Shown) => `${substance}, ${kind}`,
+    samplesFail: (substance: Shown) => `samples of ${substance} were over`,
     together: (group: Shown) => `${group}, together`,
     togetherIs: (group: Shown, part: Shown) => `Together, ${group} came to ${part}.`,
     share: 'Share of the limit',

@@ -119,6 +119,7 @@ export const peoplePages: typeof English = {
     bayFor: (label, minutes, processes) => `Puesto ${label}, ${minutes}, ${processes}`,
     hardest: 'Lo que más se acercó a un límite',
     ofLimit: (substance, kind) => `${substance}, ${kind}`,
+    samplesFail: substance => `las muestras de ${substance} pasaban del límite`,
     together: group => `${group}, en conjunto`,
     togetherIs: (group, part) => `En conjunto, ${group} llegó a ${part}.`,
     share: 'Parte del límite',

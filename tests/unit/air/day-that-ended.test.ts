@@ -106,6 +106,11 @@ describe('what is kept of a day', () => {
     const kept = keep(ended({ one: ready() }, { one: [MORNING] }, { surveys }))!
     expect(kept.sampled).toMatchObject([{ bayId: 'one', substance: 'manganese', takenOn: '2026-02-01', count: 6, verdict: 'compliant' }])
     expect(kept.substances.find(({ substance }) => substance === 'manganese')!.use?.kind).not.toBe('twa')
+    // Samples that fail put nothing aside: a day over a limit never reads by what is left of it.
+    const failing = { one: [{ ...surveys.one[0]!, results: results.map(one => ({ ...one, mgPerM3: one.mgPerM3 * 100 })) }] }
+    const over = keep(ended({ one: ready() }, { one: [MORNING] }, { surveys: failing }))!
+    expect(over.sampled).toMatchObject([{ verdict: 'non-compliant' }])
+    expect(over.fraction).toBe(keep(ended({ one: ready() }, { one: [MORNING] }))!.fraction)
     const other = keep(ended({ one: ready({ job: { ...STICK, currentA: 140 } }) }, { one: [MORNING] }, { surveys }))!
     expect(other.sampled).toEqual([])
   })
