@@ -40,3 +40,24 @@ export function keptLately<Value>(count: number): (key: string, make: () => Valu
     return found.value
   }
 }
+
+/**
+ * The same of answers that belong to a thing: they are gone when it is.
+ *
+ * @param count how many are kept of each thing
+ */
+export function keptWith<Owner extends object, Value>(count: number): (owner: Owner, key: string, make: () => Value) => Value {
+  const known = new WeakMap<Owner, ReturnType<typeof keptLately<Value>>>()
+  return (owner, key, make) => {
+    const answers = known.get(owner) ?? keptLately<Value>(count)
+    known.set(owner, answers)
+    return answers(key, make)
+  }
+}
+
+/** Short names for long texts: the same as long as a text is remembered, and never one that another had. */
+export function namesLately(count: number): (text: string) => number {
+  const known = keptLately<number>(count)
+  let next = 0
+  return text => known(text, () => next++)
+}

@@ -1,4 +1,4 @@
-import { LOCALES } from '#shared/words/language'
+import { dateFormat } from '#shared/words/date-format'
 import { dayIn } from '#shared/words/site-times'
 import { framePages } from '~/words/frame'
 import { language } from '~/words/live'
@@ -10,7 +10,7 @@ export function useDates() {
   const facts = useFacts()
   const clock = useClock()
   const written = (iso: string, how: Intl.DateTimeFormatOptions): string =>
-    new Intl.DateTimeFormat(LOCALES[language.value], { hourCycle: 'h23', timeZone: facts.site.timeZone, ...how }).format(Date.parse(iso))
+    dateFormat(language.value, { hourCycle: 'h23', timeZone: facts.site.timeZone, ...how }).format(Date.parse(iso))
   const yearOf = (iso: string): string => written(iso, { year: 'numeric' })
 
   const day = (date: string): string => dayIn(language.value)(date)

@@ -77,7 +77,7 @@ export function* airDoubt(
   if (!judged.day) return null
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
   const work = workPatternOf(rules, judged.day.hours)
-  const { uses } = judgeExposure(judged.day.air.breathed, inForce, rules.actionFraction, work)
+  const { uses } = judgeExposure(judged.day.air, inForce, rules.actionFraction, work)
   const binding = uses.filter(({ binds, mgPerM3 }) => binds && mgPerM3 > 0)
   if (binding.length === 0) return null
   const burning: DayQuestion = {

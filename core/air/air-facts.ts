@@ -169,7 +169,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
           )
       return isCovered || judgeWearer(respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction), wearer, now).protects
     }
-    const exposure = judgeExposure(alone.air.breathed, inForce, rules.actionFraction, work, averages, alone.air)
+    const exposure = judgeExposure(alone.air, inForce, rules.actionFraction, work, averages)
     if (exposure.fraction === null || exposure.fraction <= rules.actionFraction) return true
     return judgeWearer(respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction), wearer, now).protects
   }

@@ -153,7 +153,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   // Samples of all the dust here, taken while they work, have their share in them.
   if (beside.length > 0)
     found.push(finding(isMeasured('total-fume') ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
-  const exposure = judgeExposure(breathed, inForce, rules.actionFraction, work, averages, day.air)
+  const exposure = judgeExposure(day.air, inForce, rules.actionFraction, work, averages)
   judgeUnmeasured(prediction, breathed, inForce, rules, work, isMeasured, found)
   const inside = insideMask(day, exposure, { inForce, rules, work, averages })
   const { respirator, worn } = judgeBreathing(exposure, inside, rules, wearer, now, found)
@@ -215,7 +215,7 @@ function judgeUnmeasured(
     const atMost = Object.fromEntries(
       Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)]),
     ) as unknown as Breathed
-    return (judgeExposure({ [substance]: atMost }, inForce, rules.actionFraction, work).fraction ?? Infinity) > rules.actionFraction
+    return (judgeExposure({ breathed: { [substance]: atMost } }, inForce, rules.actionFraction, work).fraction ?? Infinity) > rules.actionFraction
   })
   if (binding.length > 0)
     found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))

@@ -111,7 +111,7 @@ export function assessDay({ places, work, shiftHours, daysAWeek, mask, ruleSets,
   const air = dayAir(parts, draws)
   const pattern: WorkPattern = { hoursADay: hours, daysAWeek }
   const judge = (breathed: DrawnAir): ExposureJudgement =>
-    judgeExposure(breathed.breathed, ruleSets ?? EXPOSURE_RULE_SETS, actionFraction, pattern, NOTHING_MEASURED, breathed)
+    judgeExposure(breathed, ruleSets ?? EXPOSURE_RULE_SETS, actionFraction, pattern, NOTHING_MEASURED)
   const judgement = judge(air)
   const worn = mask && air.inside(mask)
   return {

@@ -111,7 +111,7 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets, uncertaint
     }],
   }
   const breathed = hallShift(hall, [bay], { shiftHours: job.hours }).at(0)
-  const judgement = judgeExposure(breathed, inForce, 1, { hoursADay: job.hours, daysAWeek: USUAL_WORK.daysAWeek })
+  const judgement = judgeExposure({ breathed }, inForce, 1, { hoursADay: job.hours, daysAWeek: USUAL_WORK.daysAWeek })
   return {
     emission,
     breathed,

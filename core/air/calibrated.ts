@@ -70,7 +70,7 @@ function modelledAt(facts: AirFacts, { breathed, made, shiftHours }: BayPredicti
   if (!breathed || !twa || !(twa.mid > 0)) return null
   const { rules } = facts
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const { uses } = judgeExposure(breathed, inForce, rules.actionFraction, workPatternOf(rules, shiftHours), NOTHING_MEASURED)
+  const { uses } = judgeExposure({ breathed }, inForce, rules.actionFraction, workPatternOf(rules, shiftHours), NOTHING_MEASURED)
   const use = uses.find(({ binds, limit }) => binds && limit.substance === substance && limit.kind === 'twa')
   if (!use) return null
   const whole = Math.log(Math.max(gsdOf(twa), LEAST_GSD ** 2))

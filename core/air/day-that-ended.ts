@@ -112,8 +112,7 @@ export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (p
       && new Set(first.spans.map(({ job }) => job)).size === 1
     // One that failed, or that does not decide, puts nothing aside: what was reckoned counts, and the samples are told beside it.
     const averages = isOneJob ? passedAt(facts, first.bayId) : NOTHING_MEASURED
-    const exposure = own && judgeExposure(
-      own.air.breathed, inForce, rules.actionFraction, workPatternOf(rules, own.hours), averages, own.air)
+    const exposure = own && judgeExposure(own.air, inForce, rules.actionFraction, workPatternOf(rules, own.hours), averages)
     return {
       day,
       rulesVersion,

@@ -17,7 +17,7 @@ import { emissionOf, isFumeKnown, partsMade } from '../fume/emission'
 import type { DayJob, JobSpan, ShopClock } from '../job/day-work'
 import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
-import { keptLately } from '../kept'
+import { keptLately, lazily } from '../kept'
 import type { Range } from '../range'
 import { NOTHING } from '../range'
 import { JUDGED } from '../chance/draw-set'
@@ -297,14 +297,14 @@ export function predictHall(
       const part = parts[spot]
       if (!part) return null
       const { emission, at, ducted, question, capture, isOwnKnown } = part
+      const said = emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} }
+      const madeBy = lazily((spot: number) => Object.fromEntries(
+        Object.entries(said.substances).map(([id, made]) => [id, draws.spread(drawnEmission(made.parts, placeOf(spot), draws))]),
+      ))
       const prediction: BayPrediction = {
-        emission: emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} },
-        made: Object.fromEntries(
-          Object.entries(emission?.substances ?? {}).map(([id, made]) => [
-            id,
-            draws.spread(drawnEmission(made.parts, placeOf(spot), draws)),
-          ]),
-        ),
+        emission: said,
+        // Shown, and judged by nothing.
+        get made() { return madeBy(spot) },
         hood: at?.hood ?? null,
         ducted,
         distanceM: at?.distanceM ?? null,

@@ -1,7 +1,9 @@
+import type { DayAir, MaskWorn } from '../exposure/day-air'
 import type { ExposureJudgement, MeasuredAverages } from '../exposure/judge-exposure'
 import { judgeExposure } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
+import { keptWith } from '../kept'
 import type { OffTooLong } from '../respirator/judge-respirator'
 import type { Respirator } from '../respirator/respirators'
 import type { HouseRules } from '../streams/house-rules/house-rules'
@@ -26,17 +28,24 @@ export function insideMask(
   { overIdlh }: Pick<ExposureJudgement, 'overIdlh'>,
   { inForce, rules, work, averages }: InsideRules,
 ): (mask: Respirator) => OffTooLong {
-  return ({ apf, isSupplied }) => {
-    const wornShare = overIdlh.length > 0 ? 1 : rules.maskWornShare
-    const { breathed: inside, ...sums } = air.inside({ apf: apf!, isSupplied, wornShare })
+  const wornShare = overIdlh.length > 0 ? 1 : rules.maskWornShare
+  const fractionIn = (mask: MaskWorn): number => {
+    const inside = air.inside(mask)
     const passed = [...averages].map(([substance, mgPerM3]): [SubstanceId, number | null] => {
       const outside = air.breathed[substance]?.twa.high ?? 0
-      return [substance, mgPerM3 === null || outside === 0 ? mgPerM3 : mgPerM3 * inside[substance]!.twa.high / outside]
+      return [substance, mgPerM3 === null || outside === 0 ? mgPerM3 : mgPerM3 * inside.breathed[substance]!.twa.high / outside]
     })
-    const { fraction } = judgeExposure(inside, inForce, rules.actionFraction, work, new Map(passed), sums)
-    return { fraction: fraction ?? 0, wornPercent: Math.round(wornShare * 100) }
+    return judgeExposure(inside, inForce, rules.actionFraction, work, new Map(passed)).fraction ?? 0
+  }
+  return ({ apf, isSupplied }) => {
+    const asked = [apf, isSupplied, wornShare, inForce, rules.actionFraction, work.hoursADay, work.daysAWeek, ...averages].join(' ')
+    const fraction = fractions(air, asked, () => fractionIn({ apf: apf!, isSupplied, wornShare }))
+    return { fraction, wornPercent: Math.round(wornShare * 100) }
   }
 }
+
+/** What is inside a mask is as large as what is outside: of it only the answer is kept. */
+const fractions = keptWith<DayAir, number>(16)
 
 /** What is breathed inside a mask, where it is over the fraction that is acted at; null where that is kept. What is no number is over. */
 export const tooMuch = (inside: OffTooLong, actionFraction: number): OffTooLong | null =>

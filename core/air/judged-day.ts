@@ -22,6 +22,6 @@ export function judgedDay(question: DayQuestion, rules: HouseRules): JudgedDay |
   if (!day) return null
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
   const work = workPatternOf(rules, day.hours)
-  const exposure = judgeExposure(day.air.breathed, inForce, rules.actionFraction, work, NOTHING_MEASURED, day.air)
+  const exposure = judgeExposure(day.air, inForce, rules.actionFraction, work, NOTHING_MEASURED)
   return { day, work, inForce, exposure }
 }

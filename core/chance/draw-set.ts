@@ -85,9 +85,15 @@ export function drawSet(count: number, seed: number, highShare?: number): DrawSe
     count,
     harmful: (range, cause) => drawn(range, cause, true),
     protective: (range, cause) => drawn(range, cause, false),
-    spread: values => values.some(Number.isNaN) ? exactly(NaN) : spreadOf(values, highShare),
+    spread: values => holdsNoNumber(values) ? exactly(NaN) : spreadOf(values, highShare),
     causes: () => new Map([...columns.values()].map(({ cause, chances }) => [cause, chances])),
   }
+}
+
+/** A sum is no number when any part of it is not. */
+function holdsNoNumber(values: Float64Array): boolean {
+  for (let n = 0; n < values.length; n++) if (Number.isNaN(values[n])) return true
+  return false
 }
 
 const JUDGED_COUNT = 500

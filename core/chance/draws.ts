@@ -69,15 +69,18 @@ export function percentileOf(sorted: ArrayLike<number>, share: number): number {
 /**
  * The 5th, 50th and 95th percentile of what was drawn.
  *
- * @param drawn at least one value, in any order
+ * @param drawn at least one value, in any order, not written to afterwards
  * @param highShare where the high end is read instead of at nineteen twentieths
  */
 export function spreadOf(drawn: Float64Array, highShare = 1 - END_CHANCE): Range {
-  const values = Float64Array.from(drawn)
-  // Each sorts only as much as the one after it leaves open.
-  const high = selected(values, highShare, values.length)
-  const mid = selected(values, 0.5, values.length)
-  return { low: selected(values, END_CHANCE, values.length), mid, high }
+  const at = (share: number): number => selected(drawn.slice(), share, drawn.length)
+  let [low, mid]: (number | undefined)[] = []
+  // A judgement reads the high end alone.
+  return {
+    get low() { return low ??= at(END_CHANCE) },
+    get mid() { return mid ??= at(0.5) },
+    high: at(highShare),
+  }
 }
 
 /** As `percentileOf`, of values that are sorted only about the place that is asked for (Hoare's quick selection). */

@@ -1,3 +1,5 @@
+import { keptLately } from '../kept'
+
 /** Critical point and coefficients of one fluid in the twelve-term form. */
 interface Fluid { readonly criticalK: number, readonly criticalMolPerL: number, readonly n: readonly number[] }
 
@@ -56,6 +58,13 @@ function residual({ n }: Fluid, delta: number, tau: number): number {
  * @param pressureKPa absolute, 0 to 40 000
  */
 export function helmholtzCompressibility(fluid: HelmholtzFluid, temperatureK: number, pressureKPa: number): number {
+  return lately(`${fluid} ${temperatureK} ${pressureKPa}`, () => solved(fluid, temperatureK, pressureKPa))
+}
+
+/** The cylinders of a shop are read once a day, and judged every few seconds. */
+const lately = keptLately<number>(100)
+
+function solved(fluid: HelmholtzFluid, temperatureK: number, pressureKPa: number): number {
   const { criticalK, criticalMolPerL } = HELMHOLTZ_FLUIDS[fluid]
   const tau = criticalK / temperatureK
   const ideal = pressureKPa / (GAS_CONSTANT_L_KPA * temperatureK)

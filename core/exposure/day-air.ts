@@ -1,9 +1,10 @@
 import type { DrawSet } from '../chance/draw-set'
 import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
+import { lazily } from '../kept'
 import type { Breathed, BreathedBySubstance, Drawn, DrawnBySubstance, PartOfAir } from './hall-shift'
 import { breathedOf, KINDS, SUMMED } from './hall-shift'
-import type { AirSums } from './judge-exposure'
+import type { AirToJudge } from './judge-exposure'
 
 /** A mask as it is worn: its factor, whether it brings its own air or only filters dust, and for what share of the work it is on. */
 export interface MaskWorn {
@@ -23,9 +24,8 @@ export interface MaskWorn {
 export const leakOf = ({ apf, wornShare }: Pick<MaskWorn, 'apf' | 'wornShare'>): number => 1 - wornShare + wornShare / apf
 
 /** What somebody breathes over a day, with its sums. */
-export interface DrawnAir extends AirSums {
+export interface DrawnAir extends Required<AirToJudge> {
   readonly drawn: DrawnBySubstance
-  readonly breathed: BreathedBySubstance
 }
 
 export interface DayAir extends DrawnAir {
@@ -47,12 +47,24 @@ const airOf = (drawn: DrawnBySubstance, draws: DrawSet, breathed = breathedOf(dr
   },
 })
 
+/** The day that was last made with a part as its first: a shop is judged every few seconds, and seldom breathes anything else. */
+const days = new WeakMap<PartOfAir, { readonly parts: readonly PartOfAir[], readonly draws: DrawSet, readonly day: DayAir }>()
+
 /**
  * A day in one part, or in several at several places: sums over the day add up draw by draw, of short time the worse one stands.
  *
  * @param parts at least one
  */
 export function dayAir(parts: readonly PartOfAir[], draws: DrawSet): DayAir {
+  const found = days.get(parts[0]!)
+  if (found && found.draws === draws && found.parts.length === parts.length && found.parts.every((part, at) => part === parts[at]))
+    return found.day
+  const day = airOfDay(parts, draws)
+  days.set(parts[0]!, { parts, draws, day })
+  return day
+}
+
+function airOfDay(parts: readonly PartOfAir[], draws: DrawSet): DayAir {
   const [only] = parts
   const drawn = parts.length === 1 ? only!.drawn : together(parts.map(part => part.drawn), draws.count)
   return {
@@ -91,12 +103,17 @@ function together(parts: readonly DrawnBySubstance[], count: number): DrawnBySub
 function insideOf(drawn: Drawn, mask: MaskWorn): Drawn {
   const leak = leakOf(mask)
   const through = (values: Float64Array, share: number): Float64Array => values.map(value => value * share)
+  const of = lazily((kind: keyof Drawn): Float64Array => {
+    if (kind === 'twa') return drawn.twa.map((all, n) => (all - drawn.twaBesides[n]!) * leak + drawn.twaBesides[n]!)
+    return through(drawn[kind], kind === 'shortTerm' || kind === 'peak' ? 1 / mask.apf : leak)
+  })
+  // A gate reads three of them.
   return {
     ...drawn,
-    twa: drawn.twa.map((all, n) => (all - drawn.twaBesides[n]!) * leak + drawn.twaBesides[n]!),
-    shortTerm: through(drawn.shortTerm, 1 / mask.apf),
-    peak: through(drawn.peak, 1 / mask.apf),
-    nearField: through(drawn.nearField, leak),
-    farField: through(drawn.farField, leak),
+    get twa() { return of('twa') },
+    get shortTerm() { return of('shortTerm') },
+    get peak() { return of('peak') },
+    get nearField() { return of('nearField') },
+    get farField() { return of('farField') },
   }
 }

@@ -8,7 +8,7 @@ import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
 import { hallBalance, hallFlows } from '../ventilation/hall'
 import type { HallModes } from '../ventilation/hall-modes'
 import { hallModes } from '../ventilation/hall-modes'
-import { keyed, lazily } from '../kept'
+import { keptWith, keyed, lazily } from '../kept'
 import type { HallDoubt, Posture } from './hall-doubt'
 import type { DrawnModes } from './heard'
 import { drawnModes } from './heard'
@@ -63,6 +63,9 @@ export interface DrawnHall {
   readonly incoming: () => Float64Array | null
 }
 
+/** How the air of halls moved lately: what burns in them changes nothing of it. */
+const modesLately = keptWith<DrawSet, DrawnModes>(8)
+
 /** Draws a hall: each part is worked out when it is asked for, once. */
 export function drawHall(hall: HallAir, bays: readonly HallBay[], draws: DrawSet, doubt: HallDoubt): DrawnHall {
   const { count } = draws
@@ -88,10 +91,11 @@ export function drawHall(hall: HallAir, bays: readonly HallBay[], draws: DrawSet
     mixing,
     ofBay,
     moving: what => isFiltered ? what : 'particles',
-    modes: lazily((what: Aerosol): DrawnModes => {
-      const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
-      return drawnModes(isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n)))
-    }),
+    modes: lazily((what: Aerosol): DrawnModes =>
+      modesLately(draws, JSON.stringify([hall, bays.map(({ hood }) => hood), doubt, what]), () => {
+        const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
+        return drawnModes(isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n)))
+      })),
     arcMinutes: keyed((spot: number, arcMinPerH: number) => ({
       key: `${spot} ${arcMinPerH}`,
       make: () => ofBay(doubt.arcTime, 'arc-time', spot).map(factor => Math.min(60, arcMinPerH * factor)),

@@ -4,9 +4,9 @@ import type { Range } from '../range'
 import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { Aerosol, HallAir } from '../ventilation/hall'
-import { keyed, lazily } from '../kept'
+import { keptWith, keyed, lazily, namesLately } from '../kept'
 import type { Stay } from '../time/stays'
-import type { DrawnHall, HallBay } from './drawn-hall'
+import type { ArcWork, DrawnHall, HallBay } from './drawn-hall'
 import { drawHall, partOfFume } from './drawn-hall'
 import type { HallDoubt } from './hall-doubt'
 import { CERTAIN, MIXED } from './hall-doubt'
@@ -53,7 +53,16 @@ const REFERENCE_MIN = 480
 /** What of short time a run at one's own bay adds to what the hall holds, draw by draw. */
 const OF_RUNS = ['shortTerm', 'peak'] as const
 type OwnRunOf = Readonly<Record<typeof OF_RUNS[number], Float64Array>>
-interface UnitBreathed extends Pick<Drawn, typeof OF_SOURCE[number]> { readonly ownRun: OwnRunOf | null }
+
+/** Work that a listener hears as one. */
+interface Voice {
+  readonly stay: Stay
+  readonly from: Exclude<From, 'hall'>
+  /** What of their near field they breathe beyond what the hall holds; left out, as much as it is mixed through. */
+  readonly lean?: Float64Array
+  /** Of each substance, draw by draw over the stretch, mg/s: what gets loose, and what hoods give back to the hall. */
+  readonly strengths: Partial<Record<SubstanceId, { readonly loose: Float64Array, back: Float64Array | null }>>
+}
 
 /** What somebody breathes for a part of a day, draw by draw and in percentiles. */
 export interface PartOfAir { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }
@@ -81,9 +90,16 @@ export interface HallShift {
   readonly drawn: DrawnHall
 }
 
-/** What of a source is added up; the part of the others and the peak follow from it. */
-const OF_SOURCE = ['twa', 'shortTerm', 'nearField', 'farField', 'twaBesides'] as const satisfies readonly (keyof Breathed)[]
-export const KINDS = [...OF_SOURCE, 'peak', 'twaFromOthers'] as const satisfies readonly (keyof Breathed)[]
+/**
+ * What was breathed lately, by all that it hangs on: how the hall's air moves, whose arcs are counted, and who breathes. Where one bay
+ * changes whose arcs are not counted, the others breathe what they breathed. Some 0.2 MB each, of every judgement.
+ */
+const partsLately = keptWith<DrawSet, PartOfAir>(120)
+const nameOf = namesLately(256)
+
+export const KINDS = [
+  'twa', 'shortTerm', 'nearField', 'farField', 'twaBesides', 'peak', 'twaFromOthers',
+] as const satisfies readonly (keyof Breathed)[]
 
 /**
  * Solves the shift of a hall.
@@ -113,49 +129,71 @@ export function hallShift(
     make: () => runOf(modes(what), arcMinutes(spot, arcMinPerH)),
   }))
 
-  /**
-   * What a source of 1 mg/min while the arc burns makes a listener breathe, kind by kind. Of short time it is what the hall holds; a run
-   * of their own arc comes on top.
-   */
-  function breathedOfUnit(what: Aerosol, from: number, index: number, listener: Listener): UnitBreathed {
-    const work = bays[from]!.work[index]!
-    const isOwn = from === listener.spot
-    const moves = moving(what)
-    const inNear = heardOf(moves, work, isOwn ? 'own' : 'other', listener)
-    const returned = returnedOf(from, what)
-    const inHall = returned > 0 ? heardOf(moves, work, 'hall', listener) : null
-    // What burnt at their bay while they were not at work there was somebody else's run.
-    const isTheirs = isOwn && listener.work.some(({ fromMin, toMin }) => fromMin < work.toMin && toMin > work.fromMin)
-    const run = isTheirs ? runs(moves, from, work.arcMinPerH) : null
-    const minutes = arcMinutes(from, work.arcMinPerH)
-    const share = taken(from)
-    const posture = work.posture ?? MIXED
-    const [shiftLong, runLong] = [ofBay(posture.shift, 'posture', from), ofBay(posture.run, 'posture', from)]
-    const unit: UnitBreathed = {
-      ...nothingOf(OF_SOURCE, count),
-      ownRun: run && nothingOf(OF_RUNS, count),
+  /** Of 1 mg made in a minute of arc, over the stretch: what gets loose, and what the hood takes, mg/s. */
+  const partsOf = keyed((spot: number, arcMinPerH: number) => ({
+    key: `${spot} ${arcMinPerH}`,
+    make: () => {
+      const [minutes, share] = [arcMinutes(spot, arcMinPerH), taken(spot)]
+      const [loose, taking] = [new Float64Array(count), new Float64Array(count)]
+      for (let n = 0; n < count; n++) {
+        const perS = minutes[n]! / 60 / MINUTE
+        loose[n] = (1 - share[n]!) * perS
+        taking[n] = share[n]! * perS
+      }
+      return { loose, taking }
+    },
+  }))
+  /** Adds a stretch of work to a voice; of one substance alone where it is named. */
+  function addWork({ strengths }: Voice, from: number, index: number, alone?: SubstanceId): void {
+    const { arcMinPerH, emission } = bays[from]!.work[index]!
+    const { loose, taking } = partsOf(from, arcMinPerH)
+    for (const substance of Object.keys(emission) as SubstanceId[]) {
+      if (alone !== undefined && substance !== alone) continue
+      const mgPerMin = madeOf(from, index, substance)
+      const sum = strengths[substance] ??= { loose: new Float64Array(count), back: null }
+      addProduct(sum.loose, mgPerMin, loose)
+      const returned = returnedOf(from, isGas(substance) ? 'gases' : 'particles')
+      if (returned > 0) addProduct(sum.back ??= new Float64Array(count), mgPerMin, taking.map(part => part * returned))
     }
+  }
+  /** Adds what a voice makes a listener breathe of one substance. Of short time it is what the hall holds: a run of their own comes on top. */
+  function addHeard(sum: Drawn, { stay, from, lean, strengths }: Voice, substance: SubstanceId, listener: Listener): void {
+    const { loose, back } = strengths[substance]!
+    const moves = moving(isGas(substance) ? 'gases' : 'particles')
+    const near = heardOf(moves, stay, from, listener)
+    const far = back ? heardOf(moves, stay, 'hall', listener) : null
     for (let n = 0; n < count; n++) {
-      // Responses are to 1 mg/s.
-      const loose = (1 - share[n]!) / MINUTE
-      const back = (share[n]! * returned) / MINUTE
-      const duty = minutes[n]! / 60
+      const free = loose[n]!
+      const returned = far ? back![n]! : 0
       const even = mixing[n]!
-      const far = duty * even * (loose * inNear.workFar[n]! + back * (inHall?.workFar[n] ?? 0))
-      const near = duty * (loose * inNear.workNear[n]! * (isOwn ? shiftLong[n]! : 1) + back * (inHall?.workNear[n] ?? 0))
-      const besides = duty * even * (loose * inNear.besides[n]! + back * (inHall?.besides[n] ?? 0))
-      const farAtMost = duty * even * (loose * inNear.farAtMost[n]! + back * (inHall?.farAtMost[n] ?? 0))
-      const twa = Math.max(0, far + near + besides) / REFERENCE_MIN
-      unit.twa[n] = twa
-      unit.twaBesides[n] = Math.max(0, besides) / REFERENCE_MIN
-      unit.nearField[n] = Math.max(0, far + near) / listener.workMin
-      unit.farField[n] = far / listener.workMin
-      unit.shortTerm[n] = farAtMost
-      if (!run) continue
-      unit.ownRun!.shortTerm[n] = loose * (even * run.farQuarter[n]! + runLong[n]! * run.nearQuarter[n]!)
-      unit.ownRun!.peak[n] = loose * (even * run.farAtEnd[n]! + runLong[n]! * run.nearAtEnd[n]!)
+      const inHall = even * (free * near.workFar[n]! + (far ? returned * far.workFar[n]! : 0))
+      const beyond = free * near.workNear[n]! * (lean ? lean[n]! : 1) + (far ? returned * far.workNear[n]! : 0)
+      const besides = even * (free * near.besides[n]! + (far ? returned * far.besides[n]! : 0))
+      sum.twa[n]! += Math.max(0, inHall + beyond + besides) / REFERENCE_MIN
+      sum.twaBesides[n]! += Math.max(0, besides) / REFERENCE_MIN
+      sum.nearField[n]! += Math.max(0, inHall + beyond) / listener.workMin
+      sum.farField[n]! += inHall / listener.workMin
+      sum.shortTerm[n]! += even * (free * near.farAtMost[n]! + (far ? returned * far.farAtMost[n]! : 0))
     }
-    return unit
+  }
+  /** What a run of their own arc adds for the short term and the peak, of 1 mg made in a minute. */
+  function ownRun(what: Aerosol, spot: number, index: number): OwnRunOf {
+    const { arcMinPerH, posture = MIXED } = bays[spot]!.work[index]!
+    const run = runs(moving(what), spot, arcMinPerH)
+    const share = taken(spot)
+    const lean = ofBay(posture.run, 'posture', spot)
+    const of = nothingOf(OF_RUNS, count)
+    for (let n = 0; n < count; n++) {
+      const loose = (1 - share[n]!) / MINUTE
+      of.shortTerm[n] = loose * (mixing[n]! * run.farQuarter[n]! + lean[n]! * run.nearQuarter[n]!)
+      of.peak[n] = loose * (mixing[n]! * run.farAtEnd[n]! + lean[n]! * run.nearAtEnd[n]!)
+    }
+    return of
+  }
+  /** What burns at the listener's own bay, a voice for each stretch: each is leant into in its own way. */
+  const ownVoice = (spot: number, index: number): Voice => {
+    const work = bays[spot]!.work[index]!
+    return { stay: work, from: 'own', lean: ofBay((work.posture ?? MIXED).shift, 'posture', spot), strengths: {} }
   }
   /** Whoever is asked about: of a visit, or with all the work of the bay. */
   function listenerFor(spot: number, visit?: Visit): Listener {
@@ -166,30 +204,43 @@ export function hallShift(
   function drawnOf(isCounted: (spot: number) => boolean, listener: Listener): DrawnBySubstance {
     const own = bays[listener.spot]!
     const breathed: Partial<Record<SubstanceId, Drawn>> = {}
+    const addVoice = (voice: Voice): void => {
+      for (const substance of Object.keys(voice.strengths) as SubstanceId[])
+        addHeard(breathed[substance] ??= nothingOf(KINDS, count), voice, substance, listener)
+    }
+    // Whoever burns in the same stretch is heard as one.
+    const others = new Map<string, Voice>()
+    bays.forEach(({ work }, from) => {
+      if (from === listener.spot || !isCounted(from)) return
+      work.forEach((stay, index) => {
+        const key = `${stay.fromMin} ${stay.toMin}`
+        const voice = others.get(key) ?? { stay, from: 'other', strengths: {} }
+        others.set(key, voice)
+        addWork(voice, from, index)
+      })
+    })
+    for (const voice of others.values()) addVoice(voice)
+    for (const sum of Object.values(breathed)) sum.twaFromOthers.set(sum.twa)
+
     // One quarter of an hour holds the runs of jobs that follow each other: those add up, and of what lies apart the worse counts.
     const together = inTurn(own.work)
     const ownRuns: Partial<Record<SubstanceId, Map<number, OwnRunOf>>> = {}
-    const addFrom = (from: number): void => {
-      if (!isCounted(from)) return
-      bays[from]!.work.forEach((work, index) => {
-        const unitOf = lazily((what: Aerosol) => breathedOfUnit(what, from, index, listener))
-        for (const substance of Object.keys(work.emission) as SubstanceId[]) {
-          const mgPerMin = madeOf(from, index, substance)
-          const unit = unitOf(isGas(substance) ? 'gases' : 'particles')
-          const sum = breathed[substance] ??= nothingOf(KINDS, count)
-          for (const kind of OF_SOURCE) addProduct(sum[kind], mgPerMin, unit[kind])
-          if (unit.ownRun) {
-            const ofTurn = ownRuns[substance] ??= new Map()
-            const run = ofTurn.get(together[index]!) ?? nothingOf(OF_RUNS, count)
-            ofTurn.set(together[index]!, run)
-            for (const kind of OF_RUNS) addProduct(run[kind], mgPerMin, unit.ownRun[kind])
-          }
-        }
-      })
+    const addOwn = (work: ArcWork, index: number): void => {
+      const voice = ownVoice(listener.spot, index)
+      addWork(voice, listener.spot, index)
+      addVoice(voice)
+      // What burnt at their bay while they were not at work there was somebody else's run.
+      if (!listener.work.some(({ fromMin, toMin }) => fromMin < work.toMin && toMin > work.fromMin)) return
+      const runOfOwn = lazily((what: Aerosol) => ownRun(what, listener.spot, index))
+      for (const substance of Object.keys(work.emission) as SubstanceId[]) {
+        const ofTurn = ownRuns[substance] ??= new Map()
+        const run = ofTurn.get(together[index]!) ?? nothingOf(OF_RUNS, count)
+        ofTurn.set(together[index]!, run)
+        const unit = runOfOwn(isGas(substance) ? 'gases' : 'particles')
+        for (const kind of OF_RUNS) addProduct(run[kind], madeOf(listener.spot, index, substance), unit[kind])
+      }
     }
-    bays.forEach((_, from) => from === listener.spot || addFrom(from))
-    for (const sum of Object.values(breathed)) sum.twaFromOthers.set(sum.twa)
-    addFrom(listener.spot)
+    if (isCounted(listener.spot)) own.work.forEach(addOwn)
     for (const sum of Object.values(breathed)) sum.peak.set(sum.shortTerm)
     for (const [substance, ofTurn] of Object.entries(ownRuns) as [SubstanceId, Map<number, OwnRunOf>][])
       for (const kind of OF_RUNS) addWorst(breathed[substance]![kind], [...ofTurn.values()].map(run => run[kind]))
@@ -212,23 +263,32 @@ export function hallShift(
     }
   }
 
+  const nameOfHall = lazily(() => nameOf(JSON.stringify([hall, bays.map(({ hood }) => hood), doubt, withBackground])))
+  const nameOfBay = lazily((spot: number) => nameOf(JSON.stringify(bays[spot])))
   const asked = keyed((isCounted: (spot: number) => boolean, listener: Listener) => ({
     key: `${listener.spot} ${bays.map((_, from) => isCounted(from) ? 1 : 0).join('')} ${listener.key}`,
     make: (): PartOfAir => {
-      const drawn = drawnOf(isCounted, listener)
-      return { drawn, breathed: breathedOf(drawn, draws) }
+      const counted = bays.map((_, from) => isCounted(from) ? nameOfBay(from) : '')
+      const of = [nameOfHall(null), listener.spot, nameOfBay(listener.spot), listener.key, ...counted].join(' ')
+      return partsLately(draws, of, () => {
+        const drawn = drawnOf(isCounted, listener)
+        return { drawn, breathed: breathedOf(drawn, draws) }
+      })
     },
   }))
   const partAt: HallShift['partAt'] = (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit))
   const fromEach: HallShift['fromEach'] = (spot, substance, isCounted = () => true, visit = undefined) => {
     const listener = listenerFor(spot, visit)
-    return bays.map(({ work }, from) => !isCounted(from)
-      ? 0
-      : work.reduce((sum, { emission }, index) => {
-          if (!emission[substance]) return sum
-          const { twa } = breathedOfUnit(isGas(substance) ? 'gases' : 'particles', from, index, listener)
-          return sum + madeOf(from, index, substance).reduce((total, mgPerMin, n) => total + mgPerMin * twa[n]!, 0) / count
-        }, 0))
+    return bays.map(({ work }, from) => {
+      const sum = nothingOf(KINDS, count)
+      if (isCounted(from)) work.forEach((stay, index) => {
+        if (!stay.emission[substance]) return
+        const voice: Voice = from === spot ? ownVoice(spot, index) : { stay, from: 'other', strengths: {} }
+        addWork(voice, from, index, substance)
+        addHeard(sum, voice, substance, listener)
+      })
+      return sum.twa.reduce((total, value) => total + value, 0) / count
+    })
   }
   return {
     drawn,

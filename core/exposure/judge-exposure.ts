@@ -12,6 +12,7 @@ import { largestMixture } from './mixture'
 import { withInherited } from './rule-sets'
 import { overIdlh } from './idlh'
 import { isGas } from '../fume/gases'
+import { keptWith } from '../kept'
 import type { LimitKind, MixtureGroupId, MixtureSpan } from '../ids/exposure-ids'
 import { MIXTURE_GROUPS, MIXTURE_SPANS } from '../ids/exposure-ids'
 
@@ -74,7 +75,7 @@ const countsLongShift = ({ kind }: ExposureLimit): boolean => kind === 'twa'
 const atWorst = (mgPerM3: number): number => (Number.isNaN(mgPerM3) ? Infinity : mgPerM3)
 
 /**
- * Judges what somebody breathes against every limit of every rule set; the rule sets in force bind, with what binds above
+ * Judges what somebody breathes against every limit of every rule set, once for each way to ask; the rule sets in force bind, with what binds above
  * them, and the others are told. A substance that none of them knows borrows the strictest limit known anywhere; one that
  * nobody limits holds. The safe end of the range is compared, and nothing is rounded before it is compared.
  *
@@ -82,24 +83,36 @@ const atWorst = (mgPerM3: number): number => (Number.isNaN(mgPerM3) ? Infinity :
  * @param actionFraction share of a limit at which the site acts
  * @param work above eight hours or forty a week, eight-hour limits count lower
  * @param measured averages judged by samples instead
- * @param sums how what acts alike is added up; left out, by their safe ends, which is the most that it can be
  */
 export function judgeExposure(
-  breathed: BreathedBySubstance,
+  air: AirToJudge,
   asked: readonly ExposureRuleSetId[],
   actionFraction: number,
   work: WorkPattern,
   measured: MeasuredAverages = NOTHING_MEASURED,
-  sums?: AirSums,
 ): ExposureJudgement {
+  // As text, not as JSON: there a bound that is no number would be none.
+  const key = `${[asked, actionFraction, work.hoursADay, work.daysAWeek, ...measured].join(' ')}`
+  return judged(air, key, () => judge(air, asked, actionFraction, work, measured))
+}
+const judged = keptWith<AirToJudge, ExposureJudgement>(4)
+
+function judge(
+  air: AirToJudge,
+  asked: readonly ExposureRuleSetId[],
+  actionFraction: number,
+  work: WorkPattern,
+  measured: MeasuredAverages,
+): ExposureJudgement {
+  const { breathed } = air
   const inForce = withInherited(asked)
   const longer = longShiftFactor(work)
   const known = new Set(EXPOSURE_LIMITS.filter(({ ruleSet }) => inForce.includes(ruleSet)).map(({ substance }) => substance))
   const borrowing = new Set<SubstanceId>()
   const uses = EXPOSURE_LIMITS.flatMap((limit): Omit<LimitUse, 'binds' | 'isBorrowed'>[] => {
-    const air = breathed[limit.substance]
-    if (!air) return []
-    const mgPerM3 = atWorst(air[CONCENTRATION[limit.kind]].high) * limit.perElement
+    const one = breathed[limit.substance]
+    if (!one) return []
+    const mgPerM3 = atWorst(one[CONCENTRATION[limit.kind]].high) * limit.perElement
     const perLimit = (countsLongShift(limit) ? longer : 1) / limit.valueMgPerM3
     return [{ limit, mgPerM3, fraction: mgPerM3 * perLimit, perMgPerM3: limit.perElement * perLimit }]
   })
@@ -112,7 +125,7 @@ export function judgeExposure(
       return { ...use, isBorrowed, binds: (isBorrowed || inForce.includes(ruleSet)) && !(kind === 'twa' && measured.has(substance)) }
     })
   const worst = uses.find(use => use.binds) ?? null
-  const mixture = worstMixture(uses, inForce, work, measured, sums)
+  const mixture = worstMixture(uses, inForce, work, measured, air)
   const fraction = worst === null && mixture === null ? null : Math.max(worst?.fraction ?? 0, mixture?.fraction ?? 0)
   const unlimited = (Object.keys(breathed) as SubstanceId[]).filter(
     substance => !EXPOSURE_LIMITS.some(limit => limit.substance === substance),
@@ -129,10 +142,16 @@ export function judgeExposure(
 
 /** A part of a sum: so many times what is breathed of a substance, mg/m³ as the element. */
 export interface SumPart { readonly substance: SubstanceId, readonly kind: keyof Breathed, readonly perMgPerM3: number }
-/** The safe end of a sum, worked out where what is breathed was drawn: not every part is at its worst at once. */
-export interface AirSums {
-  /** @param parts of what is breathed: one that is not is no part */
-  readonly highOf: (parts: readonly SumPart[]) => number
+/** What somebody breathes. */
+export interface AirToJudge {
+  readonly breathed: BreathedBySubstance
+  /**
+   * The safe end of a sum, where what is breathed was drawn: not every part is at its worst at once. Left out: the sum of the safe ends,
+   * which is the most that it can be.
+   *
+   * @param parts of what is breathed: one that is not is no part
+   */
+  readonly highOf?: (parts: readonly SumPart[]) => number
 }
 
 /** What of a substance counts in a sum. */
@@ -142,11 +161,11 @@ interface Counted {
   readonly drawn: SumPart | null
 }
 
-function addedUp(parts: readonly Counted[], sums: AirSums | undefined): number {
+function addedUp(parts: readonly Counted[], { highOf }: AirToJudge): number {
   const certain = (sum: number, { fraction }: Counted): number => sum + fraction
   const drawn = parts.flatMap(part => part.drawn ?? [])
-  if (!sums || drawn.length < 2) return parts.reduce(certain, 0)
-  return parts.filter(part => part.drawn === null).reduce(certain, 0) + atWorst(sums.highOf(drawn))
+  if (!highOf || drawn.length < 2) return parts.reduce(certain, 0)
+  return parts.filter(part => part.drawn === null).reduce(certain, 0) + atWorst(highOf(drawn))
 }
 
 /** The fraction that a measured average makes of a limit; null where the samples give no bound. */
@@ -164,7 +183,7 @@ function worstMixture(
   inForce: readonly ExposureRuleSetId[],
   work: WorkPattern,
   measured: MeasuredAverages,
-  sums: AirSums | undefined,
+  air: AirToJudge,
 ): MixtureUse | null {
   let largest: MixtureUse | null = null
   for (const [ruleSet, span] of inForce.flatMap(each => MIXTURE_SPANS.map(of => [each, of] as const))) {
@@ -187,11 +206,11 @@ function worstMixture(
     const found = largestMixture(
       substance => strictest.get(substance)?.fraction,
       there => there.length > 1 || (span === 'shift' && !there.every(substance => measured.has(substance))),
-      there => addedUp(there.map(substance => strictest.get(substance)!), sums),
+      there => addedUp(there.map(substance => strictest.get(substance)!), air),
     )
     if (found && (largest === null || found.fraction > largest.fraction)) {
       const gases = MIXTURE_GROUPS[found.group].filter(isGas).flatMap(substance => strictest.get(substance) ?? [])
-      const gasFraction = addedUp(gases, sums)
+      const gasFraction = addedUp(gases, air)
       largest = { ...found, span, ruleSet, gasFraction }
     }
   }

@@ -53,7 +53,7 @@ const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Sta
 function judged(question: ClassQuestion, air: DayAir, mask: MaskWorn | undefined): ExposureJudgement {
   const breathing = mask ? air.inside(mask) : air
   const pattern = { hoursADay: minutesOf([classStay(question)]) / 60, daysAWeek: question.daysAWeek }
-  return judgeExposure(breathing.breathed, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED, breathing)
+  return judgeExposure(breathing, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED)
 }
 
 const sharesOf = ({ uses }: ExposureJudgement, isLong: boolean): Shares =>

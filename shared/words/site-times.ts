@@ -1,4 +1,4 @@
-import { LOCALES } from './language'
+import { dateFormat } from './date-format'
 import type { Language } from './language'
 
 let zone = 'UTC'
@@ -17,7 +17,7 @@ export function speakYear(atMs: number): void {
 /** The time of day of an instant in the shop's zone, as a language writes it. */
 export function timeIn(language: Language): (iso: string) => string {
   const how = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const
-  return iso => new Intl.DateTimeFormat(LOCALES[language], { ...how, timeZone: zone }).format(Date.parse(iso))
+  return iso => dateFormat(language, { ...how, timeZone: zone }).format(Date.parse(iso))
 }
 
 /** A day as people say it, `23 Nov`, with its year where that is not this one. `2026-11` is the month; what is no day stays. */
@@ -25,7 +25,7 @@ export function dayIn(language: Language): (date: string) => string {
   return (date) => {
     const [whole, year, , day] = /^(\d{4})-(\d{2})(?:-(\d{2}))?$/.exec(date) ?? []
     if (whole === undefined) return date
-    return new Intl.DateTimeFormat(LOCALES[language], {
+    return dateFormat(language, {
       ...day === undefined ? {} : { day: 'numeric' },
       month: 'short',
       ...Number(year) === present && day !== undefined ? {} : { year: 'numeric' },

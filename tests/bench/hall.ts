@@ -146,7 +146,8 @@ const whatIf = (distanceM: number): number => {
 for (let i = 0; i < 20; i++) whatIf(0.2 + i / 100)
 const times = Array.from({ length: 60 }, (_, i) => {
   const began = performance.now()
-  whatIf(0.1 + i / 100)
+  // Nowhere that was asked before: what was worked out is kept.
+  whatIf(0.1003 + i / 100)
   return performance.now() - began
 })
 const keptDrag = report({

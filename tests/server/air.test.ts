@@ -160,7 +160,7 @@ describe('air behind the one door', () => {
         })!
         .bay('bay-1')!
     const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-    const { fraction } = judgeExposure(breathed!, inForce, rules.actionFraction, workPatternOf(rules, shiftHours))
+    const { fraction } = judgeExposure({ breathed: breathed! }, inForce, rules.actionFraction, workPatternOf(rules, shiftHours))
     const under = (await gateEvents(BAY_1)).findings.find(({ code }) => code === 'exposure.under')!
     expect(under.values.fraction).toBe(Number(fraction!.toPrecision(3)))
   })

@@ -204,7 +204,7 @@ it('a draw that is no number holds: it counts as endless, whatever the others sa
     work: [{ fromMin: 0, toMin: 480, arcMinPerH: 20, emission: { manganese: made({ low: 1, mid: NaN, high: 2 }) } }],
   }
   const breathed = hallShift(HALL_AIR['gate-hall']!, [bay], { shiftHours: 8, draws: JUDGED, doubt: USUAL_DOUBT }).at(0)
-  expect(judgeExposure(breathed, ['us-legal'], NEW_SITE_RULES.actionFraction, USUAL_WORK).fraction).toBe(Infinity)
+  expect(judgeExposure({ breathed }, ['us-legal'], NEW_SITE_RULES.actionFraction, USUAL_WORK).fraction).toBe(Infinity)
   // And the percentiles of the rest are not read as if it were not there.
   expect(spreadOf(Float64Array.of(1, 2, 3)).high).toBeLessThanOrEqual(3)
 })

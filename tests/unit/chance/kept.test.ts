@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { keptLately } from '#core/kept'
+import { keptLately, keptWith, namesLately } from '#core/kept'
 
 it('keeps the answers asked for lately, also null and undefined ones, and lets the one asked for longest ago go', () => {
   let made = 0
@@ -15,4 +15,22 @@ it('keeps the answers asked for lately, also null and undefined ones, and lets t
   expect([ask('b', 9), ask('c', 9)]).toEqual([null, undefined])
   expect(ask('a', 3)).toBe(3)
   expect(made).toBe(4)
+})
+
+it('keeps answers apart by the thing they belong to', () => {
+  const kept = keptWith<object, string>(1)
+  const [one, other] = [{}, {}]
+  expect([kept(one, 'a', () => 'one'), kept(other, 'a', () => 'other'), kept(one, 'a', () => 'again')]).toEqual(['one', 'other', 'one'])
+  // Of each thing so many, whatever is asked of the others.
+  kept(one, 'b', () => 'b')
+  expect([kept(other, 'a', () => 'again'), kept(one, 'a', () => 'again')]).toEqual(['other', 'again'])
+})
+
+it('never gives a text the name of another, also when it was forgotten', () => {
+  const nameOf = namesLately(2)
+  const [a, b] = [nameOf('a'), nameOf('b')]
+  expect(nameOf('a')).toBe(a)
+  const c = nameOf('c')
+  const later = [nameOf('b'), nameOf('a')]
+  expect(new Set([a, b, c, ...later]).size).toBe(5)
 })

@@ -27,7 +27,7 @@ const judge = (
   breathed: BreathedBySubstance,
   ruleSets: readonly ExposureRuleSetId[] = ['us-legal'],
   { action = 0.5, hours = 8, days = 5, measured }: { action?: number, hours?: number, days?: number, measured?: MeasuredAverages } = {},
-) => judgeExposure(breathed, ruleSets, action, { hoursADay: hours, daysAWeek: days }, measured)
+) => judgeExposure({ breathed }, ruleSets, action, { hoursADay: hours, daysAWeek: days }, measured)
 const aDayOf = (hoursADay: number, daysAWeek = 5) => ({ hoursADay, daysAWeek })
 const all = (judged: ReturnType<typeof judge>) => judged.findings.map(({ severity, code }) => `${severity} ${code.slice(9)}`)
 /** US law prints nothing for fume as a whole, which is said each time: looked at on its own. */
