@@ -215,7 +215,8 @@ function judgeUnmeasured(
     const atMost = Object.fromEntries(
       Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)]),
     ) as unknown as Breathed
-    return (judgeExposure({ breathed: { [substance]: atMost } }, inForce, rules.actionFraction, work).fraction ?? Infinity) > rules.actionFraction
+    const { fraction } = judgeExposure({ breathed: { [substance]: atMost } }, inForce, rules.actionFraction, work)
+    return (fraction ?? Infinity) > rules.actionFraction
   })
   if (binding.length > 0)
     found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))

@@ -2,7 +2,7 @@ import type { DrawSet } from '../chance/draw-set'
 import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
 import { lazily } from '../kept'
-import type { Breathed, BreathedBySubstance, Drawn, DrawnBySubstance, PartOfAir } from './hall-shift'
+import type { Breathed, Drawn, DrawnBySubstance, PartOfAir } from './hall-shift'
 import { breathedOf, KINDS, SUMMED } from './hall-shift'
 import type { AirToJudge } from './judge-exposure'
 

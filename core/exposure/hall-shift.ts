@@ -156,7 +156,7 @@ export function hallShift(
       if (returned > 0) addProduct(sum.back ??= new Float64Array(count), mgPerMin, taking.map(part => part * returned))
     }
   }
-  /** Adds what a voice makes a listener breathe of one substance. Of short time it is what the hall holds: a run of their own comes on top. */
+  /** Adds what a voice makes a listener breathe of one substance. Of short time it is what the hall holds: an own run comes on top. */
   function addHeard(sum: Drawn, { stay, from, lean, strengths }: Voice, substance: SubstanceId, listener: Listener): void {
     const { loose, back } = strengths[substance]!
     const moves = moving(isGas(substance) ? 'gases' : 'particles')

@@ -75,8 +75,8 @@ const countsLongShift = ({ kind }: ExposureLimit): boolean => kind === 'twa'
 const atWorst = (mgPerM3: number): number => (Number.isNaN(mgPerM3) ? Infinity : mgPerM3)
 
 /**
- * Judges what somebody breathes against every limit of every rule set, once for each way to ask; the rule sets in force bind, with what binds above
- * them, and the others are told. A substance that none of them knows borrows the strictest limit known anywhere; one that
+ * Judges what somebody breathes against every limit of every rule set, once for each way to ask; the rule sets in force bind, with what
+ * binds above them, and the others are told. A substance that none of them knows borrows the strictest limit known anywhere; one that
  * nobody limits holds. The safe end of the range is compared, and nothing is rounded before it is compared.
  *
  * @param asked the rule sets that bind here
