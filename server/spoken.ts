@@ -4,9 +4,10 @@ import type { UnitSystem } from '#core/units'
 import { besidesBoard } from '#shared/words/en/besides-board'
 import { besidesBoard as besidesBoardSpanish } from '#shared/words/es/besides-board'
 import { sentences as spanish } from '#shared/words/es/findings'
-import { learnSentences, speak as speakIn, spoken as spokenIn } from '#shared/words/speak'
+import { learnSentences, speak as speakIn } from '#shared/words/speak'
+import { spoken as spokenIn } from '#shared/words/spoken'
 import type { Spoken } from '#shared/words/sentences'
-import type { SpokenFinding } from '#shared/words/speak'
+import type { SpokenFinding } from '#shared/words/spoken'
 import { languageHere } from './language'
 
 // The server speaks for every area; a page fetches its own. Whoever speaks here imports this module, so that the bundle keeps the call.

@@ -1,7 +1,7 @@
 import { addressOf } from '#shared/contract/answers'
 import type { FormPath, Forms, Given, Parts, ReadingPath, Readings } from '#shared/contract/answers'
 import type { InputError } from '#shared/contract/readings'
-import type { SpokenFinding } from '#shared/words/speak'
+import type { SpokenFinding } from '#shared/words/spoken'
 import { framePages } from '~/words/frame'
 import { language } from '~/words/live'
 

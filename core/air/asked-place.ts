@@ -8,7 +8,6 @@ import type { Job } from '../job/job'
 import type { ProcessId } from '../ids/vocabulary'
 import type { Range } from '../range'
 import { exactly, NOTHING } from '../range'
-import { SOURCES } from '../source/sources'
 import { captureWindow } from '../ventilation/capture-window'
 import type { HallAir } from '../ventilation/hall'
 import type { Hood } from '../ventilation/hood'
@@ -48,7 +47,7 @@ export function hallOfRoom({ volumeM3, supplyM3PerS, nearField }: AskedPlace['ro
     },
     findings: nearField
       ? []
-      : [finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir])],
+      : [finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, ['twoZone', 'stillAir'])],
   }
 }
 
@@ -82,7 +81,7 @@ export function takenAt(
   const drawing = hood ? { flowM3PerS: hood.flowM3PerS, returnsAir: false, filterEfficiency: 0 } : null
   if (!hood) return { hood: drawing, isUnplaced: false, inDraught: [taken, taken, taken], findings: [] }
   if (hood.distanceM === undefined && hood.kind !== 'booth' && hood.kind !== 'gun') {
-    const findings = [finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving])]
+    const findings = [finding('hold', 'air.position-unknown', {}, ['captureVelocity', 'receiving'])]
     return { hood: drawing, isUnplaced: true, inDraught: [taken, taken, taken], findings }
   }
   const question = {

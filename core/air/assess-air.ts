@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { workPatternOf } from '../streams/house-rules/house-rules'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
@@ -123,7 +122,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
             .sort()
             .at(-1)!,
         },
-        [SOURCES.complianceTest],
+        ['complianceTest'],
       ),
     )
   const shown = { prediction, day, surveys: judged, pooled }
@@ -187,12 +186,12 @@ function judgeUnpublished(
     missing,
   )
   if (worn?.protects) {
-    found.unshift(finding('caution', 'respirator.highest-for-unknown', { mask: worn.mask! }, [SOURCES.usDanger]))
+    found.unshift(finding('caution', 'respirator.highest-for-unknown', { mask: worn.mask! }, ['usDanger']))
     return { respirator, worn: respirator.masks.find(({ mask }) => mask === worn.mask)! }
   }
   if (open.length > 0)
     found.push(
-      finding('note', 'fume.measure-these', { substances: open }, [SOURCES.complianceTest]),
+      finding('note', 'fume.measure-these', { substances: open }, ['complianceTest']),
       ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })),
     )
   return { respirator, worn: null }
@@ -219,7 +218,7 @@ function judgeUnmeasured(
     return (fraction ?? Infinity) > rules.actionFraction
   })
   if (binding.length > 0)
-    found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))
+    found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, ['alloys']))
 }
 
 /** Listed metals that a sheet of the shop's own says are in the fume: only what it names is in chalk. */
@@ -237,12 +236,12 @@ function judgeHood(
   if (extraction === undefined) missing.push(finding('hold', 'air.hood-unknown', {}))
   if (!extraction) return
   if (needsPosition(extraction.kind) && position === null)
-    missing.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
+    missing.push(finding('hold', 'air.position-unknown', {}, ['captureVelocity', 'receiving']))
   if (check === null || !stands(check.validUntil, now))
-    missing.push(finding('hold', 'air.extraction-not-checked', {}, [SOURCES.shopPractice]))
+    missing.push(finding('hold', 'air.extraction-not-checked', {}, ['shopPractice']))
   else {
     const fault = extractionFault(check)
-    if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, [SOURCES.shopPractice]))
+    if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, ['shopPractice']))
   }
   if (extraction.flowFrom === 'maker') found.push(finding('caution', 'air.flow-not-measured', {}))
 }
@@ -255,10 +254,10 @@ function ofDucts({ ducted }: BayPrediction, { extraction }: BayAir): readonly Fi
   if (!ducted || !extraction) return []
   const { flowM3PerS, openBays, idleBays } = ducted
   const open = { openCount: openBays.length + 1, idle: idleBays, idleCount: idleBays.length }
-  if (flowM3PerS === null) return [finding('hold', 'air.ducts-unknown', open, [SOURCES.ductFriction])]
+  if (flowM3PerS === null) return [finding('hold', 'air.ducts-unknown', open, ['ductFriction'])]
   if (flowM3PerS >= STARVED * extraction.flowM3PerS) return []
   return [
-    finding('caution', 'air.starved', { drawsM3PerS: flowM3PerS, foundM3PerS: extraction.flowM3PerS, ...open }, [SOURCES.ductFriction]),
+    finding('caution', 'air.starved', { drawsM3PerS: flowM3PerS, foundM3PerS: extraction.flowM3PerS, ...open }, ['ductFriction']),
   ]
 }
 
@@ -285,7 +284,7 @@ function judgeBreathing(
     return { respirator, worn: null }
   }
   if (exposure.fraction <= rules.actionFraction) {
-    found.push(...exposure.findings, finding('note', 'air.rests-on-pencil', {}, [SOURCES.emissionFactors]))
+    found.push(...exposure.findings, finding('note', 'air.rests-on-pencil', {}, ['emissionFactors']))
     return { respirator, worn: null }
   }
   const worn = judgeWearer(respirator, wearer, now)

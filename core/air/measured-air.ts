@@ -1,8 +1,8 @@
 import { monthsAfter } from '../time/months-after'
+import type { SourceId } from '../source/book'
 import type { SampleValue } from '../samples/substitution'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ExposureLimit } from '../exposure/limits'
 import { limitsFor } from '../exposure/limits'
 import type { WorkPattern } from '../exposure/long-shift'
@@ -75,7 +75,7 @@ function standingOf(
   const changed = place === null ? 'job' : changedSince(survey, place)
   if (changed) return { standing: 'other-work', findings: [finding('note', 'samples.other-work', { substance, takenOn, changed })] }
   if (shopDay >= monthsAfter(takenOn, months))
-    return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
+    return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, ['houseRule'])] }
   return { standing: 'speaks', findings: [] }
 }
 
@@ -126,7 +126,7 @@ export function judgeSurveys(
       .sort()
       .at(-1)!
     const said = { substance, n: answer.n, takenOn }
-    const sources = [SOURCES.complianceTest, limit.source]
+    const sources: readonly SourceId[] = ['complianceTest', limit.source]
     const verdict
       = answer.verdict === 'compliant'
         ? finding('note', 'samples.compliant', said, sources)

@@ -1,4 +1,5 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { garmentHouseOf } from '../streams/house-rules/house-rules'
@@ -11,7 +12,6 @@ import type { ZoneVerdict } from '../ppe/judge-garments'
 import { requiredOutfit } from '../ppe/required-outfit'
 import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { ZoneId } from '../ids/vocabulary'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
 import type { ToldHeat } from '../streams/hall/hall'
 import type { Station, ZoneCheck } from '../streams/station/station'
 import type { Instant } from '../time/instant'
@@ -69,7 +69,7 @@ function saidOfNoise(noise: NoiseAtEar, { protectorRule }: HouseRules): readonly
   const need = noiseNeed(noise, protectorRule)
   if (need === null || need.takes === 'any') return []
   const { takes, twaDbA, targetDbA, nrrDb } = need
-  const cited = [protectorRule === 'by-kind' ? PROTECTION_SOURCES.protectorByKind : PROTECTION_SOURCES.usProtectorRating]
+  const cited: readonly SourceId[] = [protectorRule === 'by-kind' ? 'protectorByKind' : 'usProtectorRating']
   const worn = takes === 'two' ? 'two' : protectorRule === 'by-kind' ? 'muffs' : 'one'
   return [nrrDb === null
     ? finding('hold', 'body.too-loud', { twaDbA, targetDbA }, cited)

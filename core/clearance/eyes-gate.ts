@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
-import { SOURCES } from '../source/sources'
 import type { ShadeRuleSetId } from '../ids/vocabulary'
 import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
@@ -51,7 +50,7 @@ export function judgeEyes(
   judgeGlasses(station, welder, now, found, missing)
   // Light of an open arc comes back round the helmet; where no shade is asked for there is none.
   if (asked && (air.walls === 'pale' || air.walls === 'shiny'))
-    found.push(finding('caution', 'eyes.walls-throw-back', { walls: air.walls }, [PROTECTION_SOURCES.wallReflectance]))
+    found.push(finding('caution', 'eyes.walls-throw-back', { walls: air.walls }, ['wallReflectance']))
   found.push(...judgeSight(job, air, rules))
   // What only explains comes after what has to be seen to.
   found.push(...why)
@@ -74,7 +73,7 @@ function startForWelder(
   const { minimum, start } = shade
   if (minimum === null || start === null || welder === null) return { shade, why: [] }
   const own = personalStart(minimum, start, { settledShade, oneDarker: welder.isOneDarker })
-  const sources = [SOURCES.shopPractice]
+  const sources: readonly SourceId[] = ['shopPractice']
   const why: Finding[] = []
   if (settledShade !== undefined) why.push(finding('note', 'eyes.start-settled', { start: own }, sources))
   else if (own > start) why.push(finding('note', 'eyes.start-darker', { start: own }, sources))
@@ -118,9 +117,9 @@ function judgeHelmets(
   }
   if (matters && !worn) {
     const tags = inUse.map(({ helmet }) => helmet.tag)
-    missing.push(finding('hold', 'eyes.which-helmet', { tags, count: tags.length }, [SOURCES.shopPractice]))
+    missing.push(finding('hold', 'eyes.which-helmet', { tags, count: tags.length }, ['shopPractice']))
   } else if (counts && !counts.holds && !isAlwaysDark(counts.helmet, shade) && !isSaidOf(counts.helmet, said))
-    missing.push(finding('hold', 'eyes.helmet-set-unsaid', { tag: counts.helmet.tag, minimum: shade.minimum }, [SOURCES.shopPractice]))
+    missing.push(finding('hold', 'eyes.helmet-set-unsaid', { tag: counts.helmet.tag, minimum: shade.minimum }, ['shopPractice']))
 }
 
 /** However it is set, it is dark enough. */
@@ -162,7 +161,7 @@ function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, star
 function sayMissingHelmet({ helmet, helmetCheck }: Station, { minimum, start }: AskedShade, now: Instant, missing: Finding[]): void {
   if (helmet === null) missing.push(finding('hold', 'eyes.helmet-not-set', { minimum, start }))
   if (helmetCheck === null || !stands(helmetCheck.validUntil, now))
-    missing.push(finding('hold', 'eyes.helmet-not-checked', {}, [SOURCES.shopPractice]))
+    missing.push(finding('hold', 'eyes.helmet-not-checked', {}, ['shopPractice']))
 }
 
 /** The shade that was set on the helmet, and what today's look at it found. */
@@ -180,22 +179,22 @@ function judgeSeen(
         const added = addedByTint(glasses.transmittance)
         found.push(
           finding('note', 'eyes.tint-explains', { helmet: set, added, effective: set + added }, [
-            SOURCES.shadeAlgebra,
-            SOURCES.tintNeverCounts,
+            'shadeAlgebra',
+            'tintNeverCounts',
           ]),
         )
       }
     } else if (set < start) found.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
   }
   if (helmetCheck !== null && !helmetCheck.passed && stands(helmetCheck.validUntil, now))
-    found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, [SOURCES.shopPractice]))
+    found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, ['shopPractice']))
 }
 
 function judgeGlasses({ glasses, job }: Station, welder: Welder | null, now: Instant, found: Finding[], missing: Finding[]): void {
   if (glasses === null || !stands(glasses.validUntil, now)) {
-    missing.push(finding('hold', 'eyes.glasses-not-checked', { process: job!.process }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
-    if (welder?.wearsPrescription) missing.push(finding('note', 'eyes.prescription', {}, [SOURCES.usPrescription]))
+    missing.push(finding('hold', 'eyes.glasses-not-checked', { process: job!.process }, ['usEyeDuty', 'helmetIsSecondary']))
+    if (welder?.wearsPrescription) missing.push(finding('note', 'eyes.prescription', {}, ['usPrescription']))
   } else if (glasses.kind !== 'clear-rated') {
-    found.push(finding('hold', 'eyes.glasses-wrong', { kind: glasses.kind }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
+    found.push(finding('hold', 'eyes.glasses-wrong', { kind: glasses.kind }, ['usEyeDuty', 'helmetIsSecondary']))
   }
 }

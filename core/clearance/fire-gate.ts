@@ -8,7 +8,6 @@ import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
-import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import type { WorkplaceId } from '../ids/vocabulary'
@@ -61,12 +60,12 @@ function judgePermitsBesides({ permits, ...around }: FireAround, here: readonly 
 
 function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
   if (!fireCheck || !stands(fireCheck.validUntil, now)) {
-    missing.push(finding('hold', 'permit.day-check-due', {}, [FIRE_SOURCES.consensusHotWork]))
+    missing.push(finding('hold', 'permit.day-check-due', {}, ['consensusHotWork']))
     return
   }
   const failed = FIRE_CHECKS.filter(check => fireCheck.answers[check] !== true)
   if (failed.length > 0)
-    found.push(finding('hold', 'permit.day-check-fails', { checks: failed, count: failed.length }, [FIRE_SOURCES.consensusHotWork]))
+    found.push(finding('hold', 'permit.day-check-fails', { checks: failed, count: failed.length }, ['consensusHotWork']))
 }
 
 /** The farthest come of the permits here speaks; an ended one is no permit. */
@@ -85,7 +84,7 @@ function judgeStructure(
   // Among several, the one that is for this work speaks.
   const first = ofPhase.toSorted((a, b) => mismatches.get(a.permitId)!.length - mismatches.get(b.permitId)!.length)[0]
   if (!first) {
-    missing.push(finding('hold', 'permit.none-here', {}, [FIRE_SOURCES.usHotWork]))
+    missing.push(finding('hold', 'permit.none-here', {}, ['usHotWork']))
     return
   }
   if (job === null) missing.push(finding('hold', 'gate.job-first', { gate: 'fire' }))
@@ -107,15 +106,15 @@ function notFor(
 ): readonly Finding[] {
   const found: Finding[] = []
   if (asked.process !== job.process)
-    found.push(finding('hold', 'permit.other-process', { permit: asked.process, job: job.process }, [FIRE_SOURCES.usHotWork]))
+    found.push(finding('hold', 'permit.other-process', { permit: asked.process, job: job.process }, ['usHotWork']))
   if (personId === null) found.push(finding('hold', 'permit.nobody-placed', {}))
   else if (!operatorIds.includes(personId))
-    found.push(finding('hold', 'permit.other-operator', { name: nameOf(personId) }, [FIRE_SOURCES.usHotWork]))
+    found.push(finding('hold', 'permit.other-operator', { name: nameOf(personId) }, ['usHotWork']))
   if (PROCESS_TRAITS[job.process].byCurrent) {
     const currentA = job.currentRangeA?.[1] ?? job.currentA
     if (asked.currentA === undefined) found.push(finding('hold', 'permit.current-not-said', {}))
     else if (currentA !== undefined && currentA > asked.currentA)
-      found.push(finding('hold', 'permit.current-over', { currentA, atMostA: asked.currentA }, [FIRE_SOURCES.usHotWork]))
+      found.push(finding('hold', 'permit.current-over', { currentA, atMostA: asked.currentA }, ['usHotWork']))
   }
   return found
 }

@@ -11,7 +11,6 @@ import type { HouseRules } from '../streams/house-rules/house-rules'
 import { dayWork } from '../job/day-work'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
-import { KIT_SOURCES } from '../source/kit-sources'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { earliestOf, isAfter, stands } from '../time/instant'
@@ -55,9 +54,9 @@ function judgeCylinder(
   )
   if (!isConnected) return
   if (settlesAt !== null && stands(settlesAt, now))
-    found.push(finding('hold', 'cylinder.settling', { tag, untilIso: settlesAt }, [KIT_SOURCES.settling]))
+    found.push(finding('hold', 'cylinder.settling', { tag, untilIso: settlesAt }, ['settling']))
   if (leakTest === null || !stands(leakTest.validUntil, now) || leakTest.missing.length > 0)
-    missing.push(finding('hold', 'gas.not-leak-tested', { tag }, [KIT_SOURCES.leakTest]))
+    missing.push(finding('hold', 'gas.not-leak-tested', { tag }, ['leakTest']))
   if (left === null || !stands(left.validUntil, now)) missing.push(finding('hold', 'gas.not-read', { tag }))
 }
 
@@ -95,7 +94,7 @@ function judgeAmount(
   else if (leftM3 < need.jobM3 + drawnM3)
     found.push(
       finding('hold', 'gas.not-enough', { need: draw.need, leftM3: Math.max(0, leftM3 - drawnM3), neededM3: need.jobM3 }, [
-        KIT_SOURCES.residualPressure,
+        'residualPressure',
       ]),
     )
   else found.push(finding('note', 'gas.enough', { need: draw.need, leftM3: leftM3 - drawnM3, neededM3: need.jobM3 }))
@@ -146,7 +145,7 @@ function judgeStrangers(job: Job, cylinders: readonly CylinderFact[], draws: rea
 function judgeLeftStanding(cylinders: readonly CylinderFact[]): readonly Finding[] {
   const idle = cylinders.filter(({ isConnected }) => !isConnected)
   const [fuel, oxygen] = (['fuel', 'feeds'] as const).map(role => idle.find(({ gas }) => fireRole(gas) === role))
-  return fuel && oxygen ? [finding('hold', 'storage.left-at-bay', { first: oxygen.tag, second: fuel.tag }, [KIT_SOURCES.usSeparation])] : []
+  return fuel && oxygen ? [finding('hold', 'storage.left-at-bay', { first: oxygen.tag, second: fuel.tag }, ['usSeparation'])] : []
 }
 
 /**

@@ -1,17 +1,22 @@
-import type { RecordedGate, Station, StationEvent } from '../streams/station/station'
+import type { Finding } from '../findings/finding'
+import { sourceOf } from '../source/book'
+import type { RecordedFinding, RecordedGate, Station, StationEvent } from '../streams/station/station'
 import { RULES_VERSION, assessStation } from './assess-station'
 import type { Surroundings } from './surroundings'
 
 /** One event for each gate that no longer answers as it was last recorded. Also asked after a change of house rules. */
 export function gateChanges(station: Station, surroundings: Surroundings): readonly StationEvent[] {
   return assessStation(station, surroundings)
-    .gates.filter(({ gate, state, findings }) => !sameGate(station.gates[gate], { state, findings }))
+    .gates.map(({ gate, state, findings }) => ({ gate, state, findings: findings.map(recorded) }))
+    .filter(({ gate, state, findings }) => !sameGate(station.gates[gate], { state, findings }))
     .map(({ gate, state, findings }) => ({
       type: 'gate-changed',
       version: 1,
       payload: { gate, state, findings, rulesVersion: RULES_VERSION },
     }))
 }
+
+const recorded = (said: Finding): RecordedFinding => ({ ...said, sources: said.sources.map(sourceOf) })
 
 const sameGate = (recorded: RecordedGate | undefined, now: RecordedGate): boolean =>
   recorded !== undefined

@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import { COATING_TRAITS } from '../job/coating-traits'
 import type { Job } from '../job/job'
 import { neededJobFields } from '../job/needed-job-fields'
@@ -25,23 +25,23 @@ export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: Si
   const found: Finding[] = (job.assumed ?? []).map(field => finding('hold', 'job.field-assumed', { field }))
 
   if (!job.coatingStripped) {
-    if (job.coating === 'unknown') found.push(finding('hold', 'job.coating-unknown', {}, [SOURCES.coatings, SOURCES.shopPractice]))
+    if (job.coating === 'unknown') found.push(finding('hold', 'job.coating-unknown', {}, ['coatings', 'shopPractice']))
     else if (job.coating === 'yellow-passivate')
-      found.push(finding('hold', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings, SOURCES.shopPractice]))
+      found.push(finding('hold', 'job.coating-maybe-cadmium', {}, ['coatings', 'shopPractice']))
     // Primer or paint that nobody named may hold lead, cadmium or chromate as well as zinc.
     else if (job.coating === 'primer' || job.coating === 'paint')
-      found.push(finding('hold', 'job.coating-unnamed', { coating: job.coating }, [SOURCES.coatings, SOURCES.shopPractice]))
+      found.push(finding('hold', 'job.coating-unnamed', { coating: job.coating }, ['coatings', 'shopPractice']))
     else if (job.coating !== undefined && COATING_TRAITS[job.coating].burnsOff)
-      found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, [SOURCES.coatings]))
+      found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, ['coatings']))
   } else if (job.coating === 'unknown' || job.coating === 'yellow-passivate') {
     // Stripping a coating nobody named leaves what was stripped unknown: dust and residue of cadmium or lead stay dangerous.
-    found.push(finding('caution', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings]))
+    found.push(finding('caution', 'job.coating-maybe-cadmium', {}, ['coatings']))
   }
 
-  if (job.residue === 'present') found.push(finding('hold', 'job.residue-present', {}, [SOURCES.degreaserPhosgene]))
-  else if (job.residue === 'unknown') found.push(finding('hold', 'job.residue-unknown', {}, [SOURCES.degreaserPhosgene]))
+  if (job.residue === 'present') found.push(finding('hold', 'job.residue-present', {}, ['degreaserPhosgene']))
+  else if (job.residue === 'unknown') found.push(finding('hold', 'job.residue-unknown', {}, ['degreaserPhosgene']))
   if (job.container === 'held-something' || job.container === 'unknown-contents') {
-    found.push(finding('hold', 'job.container', { container: job.container }, [SOURCES.containers]))
+    found.push(finding('hold', 'job.container', { container: job.container }, ['containers']))
   }
   if (job.startsAt !== undefined && job.endsAt !== undefined && job.startsAt === job.endsAt) {
     found.push(finding('hold', 'job.times-reversed', { startsAt: job.startsAt, endsAt: job.endsAt }))
@@ -56,7 +56,7 @@ export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: Si
  */
 function judgeSignOff({ process }: Job, welder: Welder | null, rule: SignOffRuleId, shopDay: string, found: Finding[]): void {
   if (rule === 'not-asked') return
-  const sources = [SOURCES.usTraining]
+  const sources: readonly SourceId[] = ['usTraining']
   const severity = rule === 'holds' ? 'hold' : 'caution'
   if (welder?.signedOffFor.includes(process)) {
     const untilOn = trainingOver(welder, process, shopDay)

@@ -4,7 +4,6 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 import type { Job } from '../job/job'
-import { KIT_SOURCES } from '../source/kit-sources'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { PROCESS_TRAITS } from '../job/process-traits'
@@ -63,7 +62,7 @@ function judgeSource(
   if (duty.dutyPercent < dutyPercent - 1e-9)
     found.push(
       finding('hold', 'electrical.duty-short', { currentA, dutyPercent: duty.dutyPercent, neededPercent: dutyPercent }, [
-        KIT_SOURCES.dutyCycle,
+        'dutyCycle',
       ]),
     )
   found.push(...duty.findings)

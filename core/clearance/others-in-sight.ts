@@ -5,7 +5,6 @@ import { arcHours } from '../job/day-work'
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { BYSTANDER_LIMITS, bystander } from '../optics/bystander'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { WallId } from '../streams/hall/hall'
 
@@ -19,8 +18,7 @@ const THROWN_BACK: Readonly<Record<WallId, number>> = { dull: 0.1, pale: 0.9, sh
  */
 export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSurroundings, rules: HouseRules): readonly Finding[] {
   if (PROCESS_TRAITS[job.process].heat !== 'open-arc' || screen === 'screened' || screen === 'goggles') return []
-  const { usScreens, ultravioletDay } = PROTECTION_SOURCES
-  if (neighbour === null) return screen === 'open' ? [finding('caution', 'eyes.sight-open-alone', {}, [usScreens])] : []
+  if (neighbour === null) return screen === 'open' ? [finding('caution', 'eyes.sight-open-alone', {}, ['usScreens'])] : []
   const { label: bay } = neighbour
   // Nearer than that nobody stands.
   const distanceM = neighbour.distanceM === null ? null : Math.max(BYSTANDER_LIMITS.distanceM.min, neighbour.distanceM)
@@ -41,6 +39,6 @@ export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSur
   if (isKnown && distanceM !== null && safeDistanceM !== undefined && distanceM >= safeDistanceM) return []
   const said = { bay, distanceM, safeS: isKnown ? safeSeconds : null }
   return [screen === 'open'
-    ? finding('hold', 'eyes.sight-open', said, [usScreens, ultravioletDay])
-    : finding('caution', 'eyes.sight-unsaid', said, [usScreens, ultravioletDay])]
+    ? finding('hold', 'eyes.sight-open', said, ['usScreens', 'ultravioletDay'])
+    : finding('caution', 'eyes.sight-unsaid', said, ['usScreens', 'ultravioletDay'])]
 }

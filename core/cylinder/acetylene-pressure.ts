@@ -1,13 +1,13 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { LAWS } from '../law/laws'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { JurisdictionId } from '../ids/vocabulary'
 import { kPaFromPsi, psiFromKPa } from '../units'
 import { ATMOSPHERE_KPA } from './contents'
 
 /** Highest working pressure of acetylene, gauge, kPa, and whose rule it is. */
-export interface AcetylenePressureLimit { readonly limitKPa: number, readonly source: SourceRef }
+export interface AcetylenePressureLimit { readonly limitKPa: number, readonly source: SourceId }
 
 /**
  * In the US the lower of 15 psi gauge and 30 psi absolute: the second bites in pressurised workplaces.

@@ -1,7 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
-import { KIT_SOURCES } from '../source/kit-sources'
 import type { CylinderGasId } from '../ids/vocabulary'
 import { KG_PER_LB, m3FromCubicFt } from '../units'
 import { compressibility } from './compressibility'
@@ -64,9 +62,9 @@ export interface WeightReading {
 export function pressureRefusal(gas: GasContent): Finding | null {
   const kept = keptAs(gas)
   const name = typeof gas === 'string' ? gas : 'mix'
-  if (kept !== 'compressed') return finding('hold', 'cylinder.pressure-is-no-gauge', { gas: name, kept }, [CYLINDER_SOURCES.liquefiedGas])
+  if (kept !== 'compressed') return finding('hold', 'cylinder.pressure-is-no-gauge', { gas: name, kept }, ['liquefiedGas'])
   return compressibility(gas, FREE_GAS_K, ATMOSPHERE_KPA) === null
-    ? finding('hold', 'cylinder.no-equation', { gas: name }, [CYLINDER_SOURCES.pengRobinson])
+    ? finding('hold', 'cylinder.no-equation', { gas: name }, ['pengRobinson'])
     : null
 }
 
@@ -112,13 +110,13 @@ export function contentsByPressure({
   const highM3 = freeGasM3(gas, waterVolumeL, gaugePressureKPa + error, temperatureK).m3 * (1 + uncertainty)
   const left = freeGasM3(gas, waterVolumeL, Math.min(residualKPa, gaugePressureKPa), temperatureK).m3
   const minutes = (from: number): number | null => (flowLPerMin === undefined ? null : (Math.max(0, from - left) * 1000) / flowLPerMin)
-  const findings: Finding[] = [finding('note', 'cylinder.gauge-band', { lowM3, highM3 }, [CYLINDER_SOURCES.gaugeBand])]
+  const findings: Finding[] = [finding('note', 'cylinder.gauge-band', { lowM3, highM3 }, ['gaugeBand'])]
   if (typeof gas !== 'string' && partsOf(gas).length > 1)
-    findings.push(finding('note', 'cylinder.mix-estimated', {}, [CYLINDER_SOURCES.pengRobinson]))
+    findings.push(finding('note', 'cylinder.mix-estimated', {}, ['pengRobinson']))
   if (gaugePressureKPa <= residualKPa)
-    findings.unshift(finding('hold', 'cylinder.nearly-empty', { residualKPa }, [KIT_SOURCES.residualPressure]))
+    findings.unshift(finding('hold', 'cylinder.nearly-empty', { residualKPa }, ['residualPressure']))
   if (temperatureC > WARM_C)
-    findings.unshift(finding('hold', 'cylinder.warm', { temperatureC, limitC: WARM_C }, [CYLINDER_SOURCES.warmCylinder]))
+    findings.unshift(finding('hold', 'cylinder.warm', { temperatureC, limitC: WARM_C }, ['warmCylinder']))
   const densityKgPerM3 = partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
   return {
     freeGasM3: m3,

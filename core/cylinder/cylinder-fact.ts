@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { HouseRules } from '../streams/house-rules/house-rules'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
 import type { Instant } from '../time/instant'
 import { judgeAcetylenePressure } from './acetylene-pressure'
 import { contentsByPressure, contentsByWeight, GASES_BY_WEIGHT, pressureRefusal } from './contents'
@@ -85,10 +84,10 @@ export function fullGasM3(cylinder: CylinderState, fillPressureKPa: number | nul
 function testFindings({ tag, owner }: CylinderState, read: Requalification): readonly Finding[] {
   if (read.rule === null) return [finding('hold', 'cylinder.test-date-unknown', { tag }, read.findings[0]?.sources ?? [])]
   if (read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown'))
-    return [finding('hold', 'cylinder.fill-date-unknown', { tag, dueOn: read.nextDue! }, [CYLINDER_SOURCES.ownerTests])]
-  if (!read.mayUseUp) return [finding('hold', 'cylinder.not-to-be-used', { tag, dueOn: read.nextDue ?? '' }, [CYLINDER_SOURCES.ownerTests])]
+    return [finding('hold', 'cylinder.fill-date-unknown', { tag, dueOn: read.nextDue! }, ['ownerTests'])]
+  if (!read.mayUseUp) return [finding('hold', 'cylinder.not-to-be-used', { tag, dueOn: read.nextDue ?? '' }, ['ownerTests'])]
   return read.overdue
-    ? [finding('caution', 'cylinder.past-due-here', { tag, dueOn: read.nextDue!, owner }, [CYLINDER_SOURCES.ownerTests])]
+    ? [finding('caution', 'cylinder.past-due-here', { tag, dueOn: read.nextDue!, owner }, ['ownerTests'])]
     : []
 }
 
@@ -112,7 +111,7 @@ export function cylinderFact(
     findings.push(...judgeAcetylenePressure(deliveryKPa, rules.jurisdiction))
   // Standing as nobody said is not known to stand.
   if (!stance?.isUpright || !stance.isSecured)
-    findings.push(finding('hold', 'cylinder.not-secured', { tag }, [CYLINDER_SOURCES.usCylinderHandling]))
+    findings.push(finding('hold', 'cylinder.not-secured', { tag }, ['usCylinderHandling']))
   if (isEmpty) findings.push(finding('hold', 'cylinder.empty', { tag }))
   const read = requalificationOf(cylinder, today)
   findings.push(...testFindings(cylinder, read))

@@ -1,32 +1,30 @@
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
-import { KIT_SOURCES } from '../source/kit-sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { GasContent } from './gas'
 import { fireRole, partsOf } from './gas'
 import type { ConnectingStepId, DangerId, DangerStepId, JointId, ShuttingStepId } from '../ids/cylinder-ids'
 import { CONNECTING_STEPS, JOINTS } from '../ids/cylinder-ids'
 
-export const STEP_SOURCES: Readonly<Record<ConnectingStepId | ShuttingStepId, SourceRef>> = {
-  'secured': CYLINDER_SOURCES.usCylinderHandling,
-  'label-read': CYLINDER_SOURCES.usCylinderHandling,
-  'cap-off': CYLINDER_SOURCES.usCylinderHandling,
-  'clean-hands': CYLINDER_SOURCES.usOxygenOil,
-  'crack-valve': CYLINDER_SOURCES.usCylinderHandling,
-  'seat-clean': CYLINDER_SOURCES.usCylinderHandling,
-  'regulator-fitted': KIT_SOURCES.usRegulator,
-  'arrestor-fitted': KIT_SOURCES.arrestor,
-  'screw-out': CYLINDER_SOURCES.startUp,
-  'stand-aside': CYLINDER_SOURCES.usCylinderHandling,
-  'open-slowly': CYLINDER_SOURCES.startUp,
-  'acetylene-turn': CYLINDER_SOURCES.usAcetyleneValve,
-  'set-pressure': CYLINDER_SOURCES.startUp,
-  'purge': CYLINDER_SOURCES.startUp,
-  'torch-shut': CYLINDER_SOURCES.startUp,
-  'valve-shut': CYLINDER_SOURCES.startUp,
-  'bleed': CYLINDER_SOURCES.startUp,
-  'screw-back': CYLINDER_SOURCES.startUp,
-  'gauges-zero': CYLINDER_SOURCES.startUp,
-  'hose-hung': KIT_SOURCES.shopPractice,
+export const STEP_SOURCES: Readonly<Record<ConnectingStepId | ShuttingStepId, SourceId>> = {
+  'secured': 'usCylinderHandling',
+  'label-read': 'usCylinderHandling',
+  'cap-off': 'usCylinderHandling',
+  'clean-hands': 'usOxygenOil',
+  'crack-valve': 'usCylinderHandling',
+  'seat-clean': 'usCylinderHandling',
+  'regulator-fitted': 'usRegulator',
+  'arrestor-fitted': 'arrestor',
+  'screw-out': 'startUp',
+  'stand-aside': 'usCylinderHandling',
+  'open-slowly': 'startUp',
+  'acetylene-turn': 'usAcetyleneValve',
+  'set-pressure': 'startUp',
+  'purge': 'startUp',
+  'torch-shut': 'startUp',
+  'valve-shut': 'startUp',
+  'bleed': 'startUp',
+  'screw-back': 'startUp',
+  'gauges-zero': 'startUp',
+  'hose-hung': 'shopInterval',
 }
 
 const burns = (gas: GasContent): boolean => fireRole(gas) !== 'inert'
@@ -56,15 +54,15 @@ export const jointsFor = (gas: GasContent): readonly JointId[] =>
 export function dangerSteps(
   danger: DangerId,
   gas: GasContent,
-): { readonly steps: readonly DangerStepId[], readonly sources: readonly SourceRef[] } {
+): { readonly steps: readonly DangerStepId[], readonly sources: readonly SourceId[] } {
   if (danger === 'leak') {
     switch (fireRole(gas)) {
       case 'fuel':
-        return { steps: ['no-sparks', 'close-valve', 'move-outdoors', 'supplier'], sources: [CYLINDER_SOURCES.cylinderEmergency] }
+        return { steps: ['no-sparks', 'close-valve', 'move-outdoors', 'supplier'], sources: ['cylinderEmergency'] }
       case 'feeds':
-        return { steps: ['no-sparks', 'close-valve', 'ventilate', 'clothes-enriched', 'supplier'], sources: [CYLINDER_SOURCES.oxygenLeak] }
+        return { steps: ['no-sparks', 'close-valve', 'ventilate', 'clothes-enriched', 'supplier'], sources: ['oxygenLeak'] }
       case 'inert':
-        return { steps: ['close-valve', 'ventilate', 'no-rescue-alone', 'supplier'], sources: [CYLINDER_SOURCES.inertLeak] }
+        return { steps: ['close-valve', 'ventilate', 'no-rescue-alone', 'supplier'], sources: ['inertLeak'] }
     }
   }
   if (isAcetylene(gas)) {
@@ -72,13 +70,13 @@ export function dangerSteps(
       = danger === 'flashback'
         ? ['close-valve', 'go-away-200', 'call-fire-service', 'say-acetylene', 'watch-for-heat', 'never-again']
         : ['do-not-touch', 'go-away-200', 'call-fire-service', 'say-acetylene', 'cool-from-cover', 'plug-fire', 'never-again']
-    return { steps, sources: [CYLINDER_SOURCES.acetyleneFire] }
+    return { steps, sources: ['acetyleneFireGuidance'] }
   }
   return {
     steps:
       danger === 'flashback'
         ? ['close-valve', 'watch-for-heat', 'supplier']
         : ['do-not-touch', 'go-away-100', 'call-fire-service', 'cool-from-cover', 'supplier', 'never-again'],
-    sources: [CYLINDER_SOURCES.cylinderEmergency],
+    sources: ['cylinderEmergency'],
   }
 }

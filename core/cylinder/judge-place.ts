@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { Place } from '../streams/place/place'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
 import type { StorageBasisId } from '../ids/vocabulary'
 import type { CylinderState } from '../streams/cylinder/cylinder'
 import type { CylinderFact } from './cylinder-fact'
@@ -115,7 +114,7 @@ export function judgePlace(
   } of here) {
     if (stance && !stance.isCapped) findings.push(finding('caution', 'storage.cap-off', { tag }))
     if (!stance?.isUpright || !stance.isSecured)
-      findings.push(finding('hold', 'cylinder.not-secured', { tag }, [CYLINDER_SOURCES.usCylinderHandling]))
+      findings.push(finding('hold', 'cylinder.not-secured', { tag }, ['usCylinderHandling']))
     if (isEmpty) findings.push(finding('note', 'cylinder.empty', { tag }))
   }
   const assumed = here.filter(({ fact: { fullM3 } }) => fullM3 === null).map(({ cylinder: { tag } }) => tag)

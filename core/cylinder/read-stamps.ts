@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
 import { KPA_PER_PSI } from '../units'
 import { readStampYears } from './stamp-years'
 import type { StampedMonth } from './stamp-years'
@@ -180,22 +179,22 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   const endings: string[] = []
   const rest: string[] = []
   if (stamps.length > MAX_STAMPS_CHARS)
-    findings.push(finding('hold', 'stamp.unreadable', { text: `${stamps.slice(0, 40)} ...` }, [CYLINDER_SOURCES.usMarks]))
+    findings.push(finding('hold', 'stamp.unreadable', { text: `${stamps.slice(0, 40)} ...` }, ['usMarks']))
   for (const piece of piecesOf(stamps)) {
     const ending = END_OF_LIFE.exec(piece)
     if (UNLIMITED_LIFE.test(piece)) continue
     if (ending) {
       const month = endOfLifeMonth(ending[1]!.trim())
-      if (month === null) findings.push(finding('hold', 'stamp.end-of-life', { text: piece }, [CYLINDER_SOURCES.euMarks]))
+      if (month === null) findings.push(finding('hold', 'stamp.end-of-life', { text: piece }, ['euMarks']))
       else endings.push(month)
       continue
     }
     if (ON_A_RING.test(piece)) {
-      findings.push(finding('hold', 'stamp.ring-asks', { text: piece }, [CYLINDER_SOURCES.usMarks]))
+      findings.push(finding('hold', 'stamp.ring-asks', { text: piece }, ['usMarks']))
       continue
     }
     if (piece.includes('?')) {
-      findings.push(finding('hold', 'stamp.unreadable', { text: piece }, [CYLINDER_SOURCES.usMarks]))
+      findings.push(finding('hold', 'stamp.unreadable', { text: piece }, ['usMarks']))
       continue
     }
     const permit = PERMIT.exec(piece)
@@ -229,10 +228,10 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   }
 
   const specifications = [...new Map(us.map(({ id, text, pressureKPa }) => [`${id} ${pressureKPa ?? ''}`, text])).values()]
-  if (us.length > 0 && isEu) findings.push(finding('hold', 'stamp.two-families', {}, [CYLINDER_SOURCES.usMarks, CYLINDER_SOURCES.euMarks]))
+  if (us.length > 0 && isEu) findings.push(finding('hold', 'stamp.two-families', {}, ['usMarks', 'euMarks']))
   if (specifications.length > 1)
     findings.push(
-      finding('hold', 'stamp.two-specifications', { first: specifications[0]!, second: specifications[1]! }, [CYLINDER_SOURCES.usMarks]),
+      finding('hold', 'stamp.two-specifications', { first: specifications[0]!, second: specifications[1]! }, ['usMarks']),
     )
   const family = us.length > 0 && !isEu ? 'us' : isEu && us.length === 0 ? 'eu' : null
 
@@ -240,16 +239,16 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   for (const piece of rest) {
     const looksLikeSpecification = /^(?:DOT|ICC|TC|CTC|BTC)\b/i.test(piece)
     const date = looksLikeSpecification ? null : family === 'eu' ? readEuDate(piece) : readUsDate(piece)
-    if (looksLikeSpecification) findings.push(finding('hold', 'stamp.specification-unknown', { text: piece }, [CYLINDER_SOURCES.usMarks]))
+    if (looksLikeSpecification) findings.push(finding('hold', 'stamp.specification-unknown', { text: piece }, ['usMarks']))
     else if (date === 'impossible' || (date === null && DATE_LIKE.test(piece)))
       findings.push(
-        finding('hold', 'stamp.date-impossible', { text: piece }, [family === 'eu' ? CYLINDER_SOURCES.euMarks : CYLINDER_SOURCES.usMarks]),
+        finding('hold', 'stamp.date-impossible', { text: piece }, [family === 'eu' ? 'euMarks' : 'usMarks']),
       )
     else if (date === null) findings.push(finding('note', 'stamp.not-read', { text: piece }))
     else raw.push(date)
   }
   if (us.length === 0 && !isEu && !findings.some(({ code }) => code === 'stamp.specification-unknown'))
-    findings.push(finding('hold', 'stamp.specification-missing', {}, [CYLINDER_SOURCES.usMarks]))
+    findings.push(finding('hold', 'stamp.specification-missing', {}, ['usMarks']))
 
   const base = {
     family,
@@ -266,9 +265,9 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   const readings = readStampYears(ordered, today)
   const texts = raw.map(({ text }) => text)
   if (raw.length === 0 && !findings.some(({ code }) => code === 'stamp.unreadable' || code === 'stamp.date-impossible'))
-    findings.push(finding('hold', 'stamp.date-missing', {}, [CYLINDER_SOURCES.usMarks]))
-  else if (readings.length === 0) findings.push(finding('hold', 'stamp.dates-disagree', { dates: texts }, [CYLINDER_SOURCES.stampYears]))
-  else if (readings.length > 1) findings.push(finding('hold', 'stamp.years-ambiguous', { dates: texts }, [CYLINDER_SOURCES.stampYears]))
+    findings.push(finding('hold', 'stamp.date-missing', {}, ['usMarks']))
+  else if (readings.length === 0) findings.push(finding('hold', 'stamp.dates-disagree', { dates: texts }, ['stampYears']))
+  else if (readings.length > 1) findings.push(finding('hold', 'stamp.years-ambiguous', { dates: texts }, ['stampYears']))
   // Without a family nobody knows whether the month or the year stands first.
   const years = readings.length === 1 && family !== null ? readings[0]! : null
   const tests

@@ -1,8 +1,7 @@
 import { parseDate, endOfMonth } from '@internationalized/date'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import { GAS_TRAITS, keptAs, partsOf, shareOf } from './gas'
 import type { GasContent } from './gas'
 import { readStamps } from './read-stamps'
@@ -30,7 +29,7 @@ export interface RequalificationByRuleSet {
   readonly nextDue: string | null
   readonly years: number | null
   readonly binds: boolean
-  readonly sources: readonly SourceRef[]
+  readonly sources: readonly SourceId[]
 }
 
 export interface RequalificationQuestion {
@@ -72,7 +71,7 @@ interface Found {
   readonly nextDue: string | null
   readonly rule: RequalificationRule
   readonly years: number | null
-  readonly source: SourceRef
+  readonly source: SourceId
   readonly shellDue?: string | null
   readonly fillerDue?: string | null
   readonly findings: readonly Finding[]
@@ -99,10 +98,10 @@ function starVoidBecause({ gas, waterVolumeL, filledInPlace }: RequalificationQu
 function seamlessSteel(question: RequalificationQuestion, stamps: ReadStamps, last: StampedTest): Found {
   const reason = last.star ? starVoidBecause(question, stamps) : null
   if (last.star && reason === null)
-    return { nextDue: dueAfter(last.on, 10), rule: 'star', years: 10, source: CYLINDER_SOURCES.usStar, findings: [] }
+    return { nextDue: dueAfter(last.on, 10), rule: 'star', years: 10, source: 'usStar', findings: [] }
   return {
-    nextDue: dueAfter(last.on, 5), rule: 'interval', years: 5, source: CYLINDER_SOURCES.usRequalification,
-    findings: reason === null ? [] : [finding('caution', 'cylinder.star-void', { reason }, [CYLINDER_SOURCES.usStar])],
+    nextDue: dueAfter(last.on, 5), rule: 'interval', years: 5, source: 'usRequalification',
+    findings: reason === null ? [] : [finding('caution', 'cylinder.star-void', { reason }, ['usStar'])],
   }
 }
 
@@ -110,18 +109,18 @@ function seamlessSteel(question: RequalificationQuestion, stamps: ReadStamps, la
 function lowPressure({ gas }: RequalificationQuestion, { tests }: ReadStamps, last: StampedTest): Found {
   const isFuelLiquid = partsOf(gas).every(({ gas: part }) => GAS_TRAITS[part].kept === 'liquefied' && GAS_TRAITS[part].fire === 'fuel')
   if (last.letter === 'E')
-    return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-visual', years: 5, source: CYLINDER_SOURCES.usLowPressure, findings: [] }
+    return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-visual', years: 5, source: 'usLowPressure', findings: [] }
   if (!isFuelLiquid)
-    return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-other', years: 5, source: CYLINDER_SOURCES.usRequalification, findings: [] }
-  const coated = (years: number): Finding => finding('caution', 'cylinder.coated-assumed', { years }, [CYLINDER_SOURCES.usLowPressure])
+    return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-other', years: 5, source: 'usRequalification', findings: [] }
+  const coated = (years: number): Finding => finding('caution', 'cylinder.coated-assumed', { years }, ['usLowPressure'])
   if (last.letter === 'S' && tests.length > 0) {
     return {
       nextDue: dueAfter(last.on, PROOF_YEARS),
       rule: 'low-pressure-proof',
       years: PROOF_YEARS,
-      source: CYLINDER_SOURCES.usProofPressure,
+      source: 'usProofPressure',
       findings: [
-        finding('note', 'cylinder.proof-disputed', { years: PROOF_YEARS }, [CYLINDER_SOURCES.usProofPressure]),
+        finding('note', 'cylinder.proof-disputed', { years: PROOF_YEARS }, ['usProofPressure']),
         coated(PROOF_YEARS),
       ],
     }
@@ -130,7 +129,7 @@ function lowPressure({ gas }: RequalificationQuestion, { tests }: ReadStamps, la
     nextDue: dueAfter(last.on, 12),
     rule: 'low-pressure-first',
     years: 12,
-    source: CYLINDER_SOURCES.usLowPressure,
+    source: 'usLowPressure',
     findings: [coated(12)],
   }
 }
@@ -141,10 +140,10 @@ const monthIndex = (on: string): number => Number(on.slice(0, 4)) * MONTHS_PER_Y
 /** Shell and filler run on their own; the earlier binds. */
 function acetylene({ tests }: ReadStamps): Found | Finding {
   const [made, ...later] = tests as [StampedTest, ...StampedTest[]]
-  if (made.letter !== null) return finding('hold', 'stamp.maker-date-missing', {}, [CYLINDER_SOURCES.usAcetyleneDates])
+  if (made.letter !== null) return finding('hold', 'stamp.maker-date-missing', {}, ['usAcetyleneDates'])
   const bare = later.find(({ letter }) => letter !== 'S' && letter !== 'F' && letter !== 'FS')
   if (bare) {
-    return finding('hold', 'stamp.letter-missing', { text: bare.text }, [CYLINDER_SOURCES.usAcetyleneDates, CYLINDER_SOURCES.usMarks])
+    return finding('hold', 'stamp.letter-missing', { text: bare.text }, ['usAcetyleneDates', 'usMarks'])
   }
   const isOld = made.on < '1991-01'
   const lastShell = later.findLast(({ letter }) => letter === 'S' || letter === 'FS')
@@ -162,8 +161,8 @@ function acetylene({ tests }: ReadStamps): Found | Finding {
     fillerDue,
     rule: isShell ? 'acetylene-shell' : 'acetylene-filler',
     years: isShell ? 10 : 20,
-    source: CYLINDER_SOURCES.usAcetyleneDates,
-    findings: early.map(({ on }) => finding('caution', 'cylinder.filler-too-early', { on }, [CYLINDER_SOURCES.usAcetyleneDates])),
+    source: 'usAcetyleneDates',
+    findings: early.map(({ on }) => finding('caution', 'cylinder.filler-too-early', { on }, ['usAcetyleneDates'])),
   }
 }
 
@@ -175,10 +174,10 @@ function bySpecification(question: RequalificationQuestion, stamps: ReadStamps):
       nextDue: dueAfter(last.on, years),
       rule: stamps.isComposite ? 'eu-composite' : 'eu',
       years,
-      source: stamps.isComposite ? CYLINDER_SOURCES.euComposite : CYLINDER_SOURCES.euInterval,
+      source: stamps.isComposite ? 'euComposite' : 'euInterval',
       findings: stamps.isComposite
         ? []
-        : [finding('note', 'cylinder.fifteen-with-approval', { dueOn: dueAfter(last.on, 15) }, [CYLINDER_SOURCES.euInterval])],
+        : [finding('note', 'cylinder.fifteen-with-approval', { dueOn: dueAfter(last.on, 15) }, ['euInterval'])],
     }
   }
   const specification = stamps.usSpecification!
@@ -186,7 +185,7 @@ function bySpecification(question: RequalificationQuestion, stamps: ReadStamps):
   const isAcetylene = shareOf(question.gas, 'acetylene') > 0
   if (isAcetylene !== (rule.kind === 'acetylene'))
     return finding('hold', 'cylinder.gas-not-for-specification', { specification: stamps.specification! }, [
-      CYLINDER_SOURCES.usRequalification,
+      'usRequalification',
     ])
   switch (rule.kind) {
     case 'star':
@@ -201,7 +200,7 @@ function bySpecification(question: RequalificationQuestion, stamps: ReadStamps):
         rule: 'interval',
         years: rule.years,
         source: rule.source,
-        findings: last.star ? [finding('note', 'cylinder.star-void', { reason: 'specification' }, [CYLINDER_SOURCES.usStar])] : [],
+        findings: last.star ? [finding('note', 'cylinder.star-void', { reason: 'specification' }, ['usStar'])] : [],
       }
     case 'none':
       return {
@@ -243,7 +242,7 @@ function overfill(
             : 'lapsed'
   return reason === null
     ? { pressureKPa: servicePressureKPa === null ? null : servicePressureKPa * 1.1, findings: [] }
-    : { pressureKPa: servicePressureKPa, findings: [finding('note', 'cylinder.plus-void', { reason }, [CYLINDER_SOURCES.usOverfill])] }
+    : { pressureKPa: servicePressureKPa, findings: [finding('note', 'cylinder.plus-void', { reason }, ['usOverfill'])] }
 }
 
 /**
@@ -285,7 +284,7 @@ export function requalification(question: RequalificationQuestion): Requalificat
   const plus = overfill(question, stamps)
   const findings: Finding[] = [...found.findings, ...plus.findings, ...stamps.findings]
   const overdue = nextDue !== null && today > nextDue
-  const pastDueSource = stamps.family === 'eu' ? CYLINDER_SOURCES.euPastDue : CYLINDER_SOURCES.usPastDue
+  const pastDueSource = stamps.family === 'eu' ? 'euPastDue' : 'usPastDue'
   const filledAfter = nextDue !== null && filledOn !== undefined && filledOn > nextDue
   // It was empty for its test: a fill from before the last one is a slip of the pen, and says nothing.
   const isFillUnknown = overdue && !isOver && (filledOn === undefined || filledOn.slice(0, 7) < last.on)
@@ -298,7 +297,7 @@ export function requalification(question: RequalificationQuestion): Requalificat
   if (lifeEndsOn !== null)
     findings.unshift(
       finding(isOver ? 'hold' : 'note', isOver ? 'cylinder.life-over' : 'cylinder.life-ends', { endsOn: lifeEndsOn }, [
-        CYLINDER_SOURCES.euMarks,
+        'euMarks',
       ]),
     )
   const flatTen = dueAfter(last.on, 10)
@@ -316,7 +315,7 @@ export function requalification(question: RequalificationQuestion): Requalificat
     fillPressureKPa: plus.pressureKPa,
     ruleSets: [
       { ruleSet: 'by-specification', nextDue, years, binds: true, sources: [source] },
-      { ruleSet: 'flat-ten', nextDue: flatTen, years: 10, binds: false, sources: [CYLINDER_SOURCES.flatTenYears] },
+      { ruleSet: 'flat-ten', nextDue: flatTen, years: 10, binds: false, sources: ['flatTenYears'] },
     ],
     findings,
   }

@@ -1,18 +1,17 @@
-import type { SourceRef } from '../source/source-ref'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
+import type { SourceId } from '../source/book'
 
 /** How a specification's next requalification is found. */
 export type IntervalRule
-  = | { readonly kind: 'years', readonly years: number, readonly source: SourceRef }
-    | { readonly kind: 'star', readonly source: SourceRef }
-    | { readonly kind: 'low-pressure', readonly source: SourceRef }
-    | { readonly kind: 'acetylene', readonly source: SourceRef }
-    | { readonly kind: 'none', readonly source: SourceRef }
-    | { readonly kind: 'not-refillable', readonly source: SourceRef }
-    | { readonly kind: 'permit', readonly source: SourceRef }
+  = | { readonly kind: 'years', readonly years: number, readonly source: SourceId }
+    | { readonly kind: 'star', readonly source: SourceId }
+    | { readonly kind: 'low-pressure', readonly source: SourceId }
+    | { readonly kind: 'acetylene', readonly source: SourceId }
+    | { readonly kind: 'none', readonly source: SourceId }
+    | { readonly kind: 'not-refillable', readonly source: SourceId }
+    | { readonly kind: 'permit', readonly source: SourceId }
 
-const years = (count: number): IntervalRule => ({ kind: 'years', years: count, source: CYLINDER_SOURCES.usRequalification })
-const LOW: IntervalRule = { kind: 'low-pressure', source: CYLINDER_SOURCES.usLowPressure }
+const years = (count: number): IntervalRule => ({ kind: 'years', years: count, source: 'usRequalification' })
+const LOW: IntervalRule = { kind: 'low-pressure', source: 'usLowPressure' }
 
 /**
  * Interval rule by US specification. Where the table allows a longer interval under conditions nobody can read
@@ -20,8 +19,8 @@ const LOW: IntervalRule = { kind: 'low-pressure', source: CYLINDER_SOURCES.usLow
  */
 export const US_SPECIFICATIONS = {
   '3': years(5),
-  '3A': { kind: 'star', source: CYLINDER_SOURCES.usRequalification },
-  '3AA': { kind: 'star', source: CYLINDER_SOURCES.usRequalification },
+  '3A': { kind: 'star', source: 'usRequalification' },
+  '3AA': { kind: 'star', source: 'usRequalification' },
   '3AM': years(5),
   '3AAM': years(5),
   '3ALM': years(5),
@@ -32,7 +31,7 @@ export const US_SPECIFICATIONS = {
   '3AL': years(5),
   '3B': years(5),
   '3BN': years(5),
-  '3E': { kind: 'none', source: CYLINDER_SOURCES.usRequalification },
+  '3E': { kind: 'none', source: 'usRequalification' },
   '3HT': years(3),
   '4AA480': years(5),
   '4B': LOW,
@@ -43,11 +42,11 @@ export const US_SPECIFICATIONS = {
   '4DA': years(5),
   '4DS': years(5),
   '4E': years(5),
-  '4L': { kind: 'none', source: CYLINDER_SOURCES.usRequalification },
-  '8': { kind: 'acetylene', source: CYLINDER_SOURCES.usAcetyleneDates },
-  '8AL': { kind: 'acetylene', source: CYLINDER_SOURCES.usAcetyleneDates },
-  '39': { kind: 'not-refillable', source: CYLINDER_SOURCES.usNotRefillable },
-  'SP': { kind: 'permit', source: CYLINDER_SOURCES.usPermit },
+  '4L': { kind: 'none', source: 'usRequalification' },
+  '8': { kind: 'acetylene', source: 'usAcetyleneDates' },
+  '8AL': { kind: 'acetylene', source: 'usAcetyleneDates' },
+  '39': { kind: 'not-refillable', source: 'usNotRefillable' },
+  'SP': { kind: 'permit', source: 'usPermit' },
 } as const satisfies Readonly<Record<string, IntervalRule>>
 
 export type UsSpecificationId = keyof typeof US_SPECIFICATIONS

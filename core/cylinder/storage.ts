@@ -1,9 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { M_PER_FOOT, kgFromLb, m3FromCubicFt } from '../units'
-import { CYLINDER_SOURCES } from '../source/cylinder-sources'
-import { KIT_SOURCES } from '../source/kit-sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { StorageBasisId } from '../ids/vocabulary'
 import { GAS_TRAITS, fireRole, partsOf } from './gas'
 import type { GasContent } from './gas'
@@ -37,7 +35,7 @@ export interface StorageConflict {
   readonly between: readonly [string, string]
   readonly distanceM: number
   readonly requiredM: number
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 export interface Storage {
   readonly conflicts: readonly StorageConflict[]
@@ -73,7 +71,7 @@ interface Pair {
   readonly first: Footprint & { readonly id: string, readonly heightM?: number }
   readonly second: Footprint & { readonly id: string, readonly heightM?: number }
   readonly requiredM: number
-  readonly source: SourceRef
+  readonly source: SourceId
   readonly wallHelps: boolean
 }
 
@@ -130,7 +128,7 @@ function judgePair(
       ? []
       : [
           finding('caution', 'storage.barrier-narrow', { ...names, pathM: Number.isFinite(pathM) ? pathM : requiredM }, [
-            CYLINDER_SOURCES.barrierOverhang,
+            'barrierOverhang',
           ]),
         ],
   }
@@ -147,13 +145,13 @@ export function judgeStorage({ items, barriers, combustibles, indoor, basis }: S
   const fuels = stored.filter(({ gas }) => fireRole(gas) === 'fuel')
   const oxygens = stored.filter(({ gas }) => fireRole(gas) === 'feeds')
   const requiredM = basis === 'us' ? US_SEPARATION_M : UK_SEPARATION_M
-  const separation = basis === 'us' ? KIT_SOURCES.usSeparation : CYLINDER_SOURCES.ukSeparation
+  const separation: SourceId = basis === 'us' ? 'usSeparation' : 'ukSeparation'
   const pairs: Pair[] = oxygens.flatMap(first => fuels.map(second => ({ first, second, requiredM, source: separation, wallHelps: true })))
   for (const second of combustibles) {
     // Only US law names what burns fiercely, for every cylinder indoors, and offers no wall there.
     const fiercely = (second.highly ?? true) && indoor && basis === 'us'
-    const apart = fiercely
-      ? { firsts: stored, source: CYLINDER_SOURCES.usCombustibles, wallHelps: false }
+    const apart: Pick<Pair, 'source' | 'wallHelps'> & { readonly firsts: readonly StoredItem[] } = fiercely
+      ? { firsts: stored, source: 'usCombustibles', wallHelps: false }
       : { firsts: oxygens, source: separation, wallHelps: true }
     pairs.push(...apart.firsts.map(first => ({ first, second, requiredM, source: apart.source, wallHelps: apart.wallHelps })))
   }
@@ -167,13 +165,13 @@ export function judgeStorage({ items, barriers, combustibles, indoor, basis }: S
   if (indoor && indoorFuelFraction > 1 + 1e-9)
     findings.unshift(
       finding('hold', 'storage.indoor-fuel', { amountM3: otherFuelM3, lpgKg, fraction: indoorFuelFraction }, [
-        CYLINDER_SOURCES.usIndoorFuel,
+        'usIndoorFuel',
       ]),
     )
   const unsaid = combustibles.filter(({ highly }) => highly === undefined && indoor && basis === 'us')
   findings.push(...unsaid.map(({ id }) => finding('note', 'storage.combustible-assumed-high', { id })))
   if (stored.length < items.length)
-    findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, [CYLINDER_SOURCES.usInUse]))
+    findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, ['usInUse']))
   if (barriers.length > 0 && stored.some(({ heightM }) => heightM === undefined))
     findings.push(finding('note', 'storage.height-assumed', { heightM: USUAL_HEIGHT_M }))
   findings.push(finding('note', 'storage.advises-only', { basis }))

@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { KIT_SOURCES } from '../source/kit-sources'
 import type { WithdrawalRuleSetId } from '../ids/vocabulary'
 
 const WITHDRAWAL_PARTS: Readonly<Record<WithdrawalRuleSetId, number>> = { 'one-seventh': 7, 'one-tenth': 10, 'one-fifteenth': 15 }
@@ -39,7 +38,7 @@ const needed = (demand: number, limit: number): number => Math.max(1, Math.ceil(
 export function withdrawal({ contentM3, demandM3PerH, duty, ruleSet = withdrawalRuleFor(duty) }: WithdrawalQuestion): Withdrawal {
   const limitM3PerH = contentM3 / WITHDRAWAL_PARTS[ruleSet]
   const cylindersNeeded = needed(demandM3PerH, limitM3PerH)
-  const source = ruleSet === 'one-seventh' ? KIT_SOURCES.acetyleneWithdrawalOld : KIT_SOURCES.acetyleneWithdrawal
+  const source = ruleSet === 'one-seventh' ? 'acetyleneWithdrawalOld' : 'acetyleneWithdrawal'
   const findings: Finding[] = cylindersNeeded > 1
     ? [finding('hold', 'acetylene.draw-too-fast', { demandM3PerH, limitM3PerH, cylinders: cylindersNeeded, ruleSet }, [source])]
     : [finding('note', 'acetylene.draw-allowed', { demandM3PerH, limitM3PerH, ruleSet }, [source])]
@@ -48,7 +47,7 @@ export function withdrawal({ contentM3, demandM3PerH, duty, ruleSet = withdrawal
   if (WITHDRAWAL_PARTS[ruleSet] < WITHDRAWAL_PARTS[withdrawalRuleFor(duty)])
     findings.push(
       finding('caution', 'acetylene.old-rule', { cylinders: cylindersNeeded, currentCylinders: current }, [
-        KIT_SOURCES.acetyleneWithdrawal,
+        'acetyleneWithdrawal',
       ]),
     )
   return { ruleSet, limitM3PerH, cylindersNeeded, findings }

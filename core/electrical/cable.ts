@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { KIT_SOURCES } from '../source/kit-sources'
 
 /** Copper at 20 °C, Ω·mm²/m, and its rise per kelvin. Source: `copper`. */
 const RESISTIVITY = 0.017241
@@ -53,14 +52,14 @@ export function weldingCable({ currentA, loopLengthM, areaMm2, conductorTemperat
   const duty = dutyPercent ?? 100
   const allowedA = cableCarriesA(areaMm2, duty)
   const findings: Finding[] = []
-  if (allowedA === null) findings.push(finding('hold', 'electrical.cable-off-table', { areaMm2 }, [KIT_SOURCES.weldingCable]))
+  if (allowedA === null) findings.push(finding('hold', 'electrical.cable-off-table', { areaMm2 }, ['weldingCable']))
   else if (currentA > allowedA)
     findings.push(
-      finding('hold', 'electrical.cable-too-small', { currentA, allowedA, areaMm2, dutyPercent: duty }, [KIT_SOURCES.weldingCable]),
+      finding('hold', 'electrical.cable-too-small', { currentA, allowedA, areaMm2, dutyPercent: duty }, ['weldingCable']),
     )
-  else findings.push(finding('note', 'electrical.cable-carries', { allowedA, areaMm2, dutyPercent: duty }, [KIT_SOURCES.weldingCable]))
+  else findings.push(finding('note', 'electrical.cable-carries', { allowedA, areaMm2, dutyPercent: duty }, ['weldingCable']))
   if (dropV > DROP_LIMIT_V)
-    findings.push(finding('caution', 'electrical.drop-high', { dropV, limitV: DROP_LIMIT_V }, [KIT_SOURCES.cableDrop]))
+    findings.push(finding('caution', 'electrical.drop-high', { dropV, limitV: DROP_LIMIT_V }, ['cableDrop']))
   if (dutyPercent === undefined) findings.push(finding('note', 'electrical.duty-assumed', { dutyPercent: 100 }))
   if (conductorTemperatureC === undefined)
     findings.push(finding('note', 'electrical.temperature-assumed', { temperatureC: USUAL_TEMPERATURE_C }))

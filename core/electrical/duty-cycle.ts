@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { KIT_SOURCES } from '../source/kit-sources'
 
 export interface DutyCycle {
   /** Share of ten minutes the arc may burn, %, at most 100; rounded nowhere. */
@@ -28,9 +27,9 @@ export function dutyCycleAt({
   const dutyPercent = Math.min(100, ratedDutyPercent * (ratedCurrentA / currentA) ** 2)
   const minutesInTen = dutyPercent / 10
   const findings: Finding[] = [
-    finding('note', 'electrical.duty', { currentA, dutyPercent, minutes: minutesInTen }, [KIT_SOURCES.dutyCycle]),
+    finding('note', 'electrical.duty', { currentA, dutyPercent, minutes: minutesInTen }, ['dutyCycle']),
   ]
   if (currentA > ratedCurrentA)
-    findings.unshift(finding('caution', 'electrical.over-rating', { currentA, ratedCurrentA }, [KIT_SOURCES.dutyCycle]))
+    findings.unshift(finding('caution', 'electrical.over-rating', { currentA, ratedCurrentA }, ['dutyCycle']))
   return { dutyPercent, minutesInTen, restMinutesInTen: 10 - minutesInTen, findings }
 }

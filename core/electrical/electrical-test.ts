@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { KIT_ITEM_SOURCES } from '../source/kit-item-sources'
 import { judgeOpenCircuit } from './open-circuit'
 import type { ElectricalTestId, ShockEnvironment } from '../ids/electrical-ids'
 import { ELECTRICAL_TESTS } from '../ids/electrical-ids'
@@ -88,19 +87,19 @@ export function judgeElectricalTest(question: ElectricalTestQuestion): Electrica
   })
   const findings: Finding[] = readings
     .filter(({ passes }) => !passes)
-    .map(({ test, value, limit }) => finding('hold', 'electrical.reading-fails', { test, value, limit }, [KIT_ITEM_SOURCES.weldingTest]))
+    .map(({ test, value, limit }) => finding('hold', 'electrical.reading-fails', { test, value, limit }, ['weldingTest']))
   const { openCircuit, environment } = question
   if (openCircuit) {
     // Without a word on the place the strictest one counts, and the answer says so.
     findings.push(...judgeOpenCircuit({ ...openCircuit, environment: environment ?? 'confined' }))
-    if (environment === undefined) findings.push(finding('note', 'electrical.environment-unknown', {}, [KIT_ITEM_SOURCES.iecOpenCircuit]))
+    if (environment === undefined) findings.push(finding('note', 'electrical.environment-unknown', {}, ['iecOpenCircuit']))
   }
   const failed = findings.some(({ severity }) => severity === 'hold')
   const missing = NEEDED[question.classII ? 'II' : 'I']
     .filter(anyOf => anyOf.every(test => question[test] === undefined))
     .map(([test]) => test!)
-  findings.push(...missing.map(test => finding('hold', 'electrical.reading-missing', { test }, [KIT_ITEM_SOURCES.weldingTest])))
+  findings.push(...missing.map(test => finding('hold', 'electrical.reading-missing', { test }, ['weldingTest'])))
   if (!failed && missing.length === 0)
-    findings.push(finding('note', 'electrical.test-passed', { count: readings.length }, [KIT_ITEM_SOURCES.weldingTest]))
+    findings.push(finding('note', 'electrical.test-passed', { count: readings.length }, ['weldingTest']))
   return { passes: failed ? false : missing.length > 0 ? null : true, readings, findings }
 }

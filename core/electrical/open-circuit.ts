@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { KIT_ITEM_SOURCES } from '../source/kit-item-sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ShockEnvironment } from '../ids/electrical-ids'
 
 /** What a voltmeter showed at the terminals with no arc. */
@@ -13,7 +12,7 @@ export interface OpenCircuitReading {
   readonly guided?: 'manual' | 'mechanised'
 }
 
-interface Limit { readonly kind: 'rms' | 'peak' | 'dc', readonly limitV: number, readonly source: SourceRef }
+interface Limit { readonly kind: 'rms' | 'peak' | 'dc', readonly limitV: number, readonly source: SourceId }
 
 /**
  * Limits by current, guidance and environment. In wet or tight places alternating current keeps to 48 V rms and 68 V peak;
@@ -25,10 +24,10 @@ export function openCircuitLimits({
   guided = 'manual',
 }: Pick<OpenCircuitReading, 'current' | 'environment' | 'guided'>): readonly Limit[] {
   const tight = environment !== 'dry'
-  const iec = KIT_ITEM_SOURCES.iecOpenCircuit
+  const iec = 'iecOpenCircuit'
   if (current === 'dc')
     return [
-      { kind: 'dc', limitV: 100, source: KIT_ITEM_SOURCES.usOpenCircuit },
+      { kind: 'dc', limitV: 100, source: 'usOpenCircuit' },
       { kind: 'peak', limitV: guided === 'mechanised' && !tight ? 141 : 113, source: iec },
     ]
   if (tight)
@@ -38,11 +37,11 @@ export function openCircuitLimits({
     ]
   return guided === 'mechanised'
     ? [
-        { kind: 'rms', limitV: 100, source: KIT_ITEM_SOURCES.usOpenCircuit },
+        { kind: 'rms', limitV: 100, source: 'usOpenCircuit' },
         { kind: 'peak', limitV: 141, source: iec },
       ]
     : [
-        { kind: 'rms', limitV: 80, source: KIT_ITEM_SOURCES.usOpenCircuit },
+        { kind: 'rms', limitV: 80, source: 'usOpenCircuit' },
         { kind: 'peak', limitV: 113, source: iec },
       ]
 }

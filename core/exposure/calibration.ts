@@ -1,8 +1,8 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import { halved } from '../chance/halved'
 import { normalCdf } from '../samples/normal'
-import { STUDY_SOURCES } from '../source/study-sources'
 
 /** A shift that was measured and that the model had said: mg/m³ of the same substance at the same place. */
 export interface CalibrationSample {
@@ -110,7 +110,7 @@ export function calibrate({ samples, emissionGsd, captureGsd, shiftGsd }: Calibr
 }
 
 function said(samples: readonly CalibrationSample[], { before, after }: BeforeAndAfter): readonly Finding[] {
-  const sources = [STUDY_SOURCES.bayes]
+  const sources: readonly SourceId[] = ['bayes']
   const findings: Finding[] = [
     finding('note', 'calibration.moved', { n: samples.length, p50: after.p50, p95: after.p95, before95: before.p95 }, sources),
   ]

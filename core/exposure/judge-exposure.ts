@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { EXPOSURE_RULE_SETS, SUBSTANCES } from '../ids/vocabulary'
 import type { Breathed, BreathedBySubstance } from './hall-shift'
@@ -245,7 +244,7 @@ function say({ uses, worst, mixture, inForce, actionFraction, work, longer, unli
     const { group, ruleSet, fraction, span } = mixture
     const ofShortTime = span === 'short-time' ? { span } : {}
     const said = { group, ruleSet, fraction, actionFraction, ...ofShortTime }
-    findings.push(finding('hold', 'exposure.mixture-over', said, [SOURCES.mixtureRule]))
+    findings.push(finding('hold', 'exposure.mixture-over', said, ['mixtureRule']))
   }
   for (const substance of unlimited) findings.push(finding('hold', 'exposure.no-limit-known', { substance }))
   if (findings.length === 0 && worst) {
@@ -257,12 +256,12 @@ function say({ uses, worst, mixture, inForce, actionFraction, work, longer, unli
   }
   const silent = inForce.filter(ruleSet => SILENT_ON_FUME.has(ruleSet))
   if (inForce.length === silent.length && inForce.length < EXPOSURE_RULE_SETS.length)
-    findings.push(finding('note', 'exposure.no-limit-for-fume', { ruleSets: silent }, [SOURCES.usLimits]))
-  findings.push(finding('note', 'exposure.carcinogen', {}, [SOURCES.fumeCarcinogen]))
+    findings.push(finding('note', 'exposure.no-limit-for-fume', { ruleSets: silent }, ['usLimits']))
+  findings.push(finding('note', 'exposure.carcinogen', {}, ['fumeCarcinogen']))
   if (longer > 1)
     findings.push(
       finding('note', 'exposure.long-shift', { shiftHours: work.hoursADay, weekHours: work.hoursADay * work.daysAWeek, factor: longer }, [
-        SOURCES.longShift,
+        'longShift',
       ]),
     )
   return findings

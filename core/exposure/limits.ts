@@ -1,5 +1,4 @@
-import type { SourceRef } from '../source/source-ref'
-import { SOURCES } from '../source/sources'
+import type { SourceId } from '../source/book'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { mgPerM3FromPpm } from '../fume/gases'
 import type { LimitKind } from '../ids/exposure-ids'
@@ -16,7 +15,7 @@ export interface ExposureLimit {
   /** mg of what the limit is printed for (an oxide, say) to each mg of the element. */
   readonly perElement: number
   readonly sampled: SampledFraction | null
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 
 /** Oxide for each mass of element. Source: atomic masses. */
@@ -27,10 +26,10 @@ type Row = readonly [
   substance: SubstanceId,
   kind: LimitKind,
   valueMgPerM3: number,
-  more?: { readonly sampled?: SampledFraction, readonly perElement?: number, readonly source?: SourceRef },
+  more?: { readonly sampled?: SampledFraction, readonly perElement?: number, readonly source?: SourceId },
 ]
 
-const table = (ruleSet: ExposureRuleSetId, source: SourceRef, rows: readonly Row[]): readonly ExposureLimit[] =>
+const table = (ruleSet: ExposureRuleSetId, source: SourceId, rows: readonly Row[]): readonly ExposureLimit[] =>
   rows.map(([substance, kind, valueMgPerM3, more]) => ({
     ruleSet,
     substance,
@@ -43,17 +42,17 @@ const table = (ruleSet: ExposureRuleSetId, source: SourceRef, rows: readonly Row
 
 const ppm = mgPerM3FromPpm
 
-const US_LEGAL = table('us-legal', SOURCES.usLimits, [
+const US_LEGAL = table('us-legal', 'usLimits', [
   ['iron', 'twa', 10, { perElement: FE2O3, sampled: 'total' }],
   ['manganese', 'ceiling', 5, { sampled: 'total' }],
   ['chromium', 'twa', 0.5, { sampled: 'total' }],
-  ['chromium-vi', 'twa', 0.005, { source: SOURCES.usChromium }],
+  ['chromium-vi', 'twa', 0.005, { source: 'usChromium' }],
   ['nickel', 'twa', 1, { sampled: 'total' }],
   ['zinc', 'twa', 5, { perElement: ZNO, sampled: 'total' }],
   ['copper', 'twa', 0.1, { sampled: 'total' }],
   ['aluminium', 'twa', 5, { sampled: 'respirable' }],
-  ['cadmium', 'twa', 0.005, { source: SOURCES.usCadmium }],
-  ['lead', 'twa', 0.05, { source: SOURCES.usLead }],
+  ['cadmium', 'twa', 0.005, { source: 'usCadmium' }],
+  ['lead', 'twa', 0.05, { source: 'usLead' }],
   ['fluorides', 'twa', 2.5, { sampled: 'total' }],
   ['ozone', 'twa', ppm('ozone', 0.1)],
   ['nitrogen-dioxide', 'ceiling', ppm('nitrogen-dioxide', 5)],
@@ -62,77 +61,77 @@ const US_LEGAL = table('us-legal', SOURCES.usLimits, [
 ])
 
 /** The threshold values and the recommended limits together: both are recommendations, and the stricter one counts. */
-const US_CONSENSUS = table('us-consensus', SOURCES.usConsensusLimits, [
-  ['total-fume', 'twa', 3, { sampled: 'respirable', source: SOURCES.usConsensusDust }],
+const US_CONSENSUS = table('us-consensus', 'usConsensusLimits', [
+  ['total-fume', 'twa', 3, { sampled: 'respirable', source: 'usConsensusDust' }],
   ['iron', 'twa', 5, { perElement: FE2O3, sampled: 'respirable' }],
   ['manganese', 'twa', 0.02, { sampled: 'respirable' }],
   ['manganese', 'twa', 0.1, { sampled: 'inhalable' }],
-  ['manganese', 'short-term', 3, { source: SOURCES.usRecommendedLimits }],
+  ['manganese', 'short-term', 3, { source: 'usRecommendedLimits' }],
   ['chromium', 'twa', 0.5, { sampled: 'inhalable' }],
   ['chromium-vi', 'twa', 0.0002, { sampled: 'inhalable' }],
   ['chromium-vi', 'short-term', 0.0005, { sampled: 'inhalable' }],
   ['nickel', 'twa', 0.2, { sampled: 'inhalable' }],
-  ['nickel', 'twa', 0.015, { source: SOURCES.usRecommendedLimits }],
+  ['nickel', 'twa', 0.015, { source: 'usRecommendedLimits' }],
   ['zinc', 'twa', 2, { perElement: ZNO, sampled: 'respirable' }],
   ['zinc', 'short-term', 10, { perElement: ZNO, sampled: 'respirable' }],
   ['copper', 'twa', 0.2],
-  ['copper', 'twa', 0.1, { source: SOURCES.usRecommendedLimits }],
+  ['copper', 'twa', 0.1, { source: 'usRecommendedLimits' }],
   ['aluminium', 'twa', 1, { sampled: 'respirable' }],
   ['cadmium', 'twa', 0.002, { sampled: 'respirable' }],
   ['cadmium', 'twa', 0.01, { sampled: 'total' }],
   ['lead', 'twa', 0.05],
   ['fluorides', 'twa', 2.5],
-  ['ozone', 'twa', ppm('ozone', 0.05), { source: SOURCES.usConsensusOzone }],
-  ['ozone', 'ceiling', ppm('ozone', 0.1), { source: SOURCES.usRecommendedLimits }],
+  ['ozone', 'twa', ppm('ozone', 0.05), { source: 'usConsensusOzone' }],
+  ['ozone', 'ceiling', ppm('ozone', 0.1), { source: 'usRecommendedLimits' }],
   ['nitrogen-dioxide', 'twa', ppm('nitrogen-dioxide', 0.2)],
-  ['nitrogen-dioxide', 'short-term', ppm('nitrogen-dioxide', 1), { source: SOURCES.usRecommendedLimits }],
+  ['nitrogen-dioxide', 'short-term', ppm('nitrogen-dioxide', 1), { source: 'usRecommendedLimits' }],
   ['nitric-oxide', 'twa', ppm('nitric-oxide', 25)],
   ['carbon-monoxide', 'twa', ppm('carbon-monoxide', 25)],
-  ['carbon-monoxide', 'ceiling', ppm('carbon-monoxide', 200), { source: SOURCES.usRecommendedLimits }],
+  ['carbon-monoxide', 'ceiling', ppm('carbon-monoxide', 200), { source: 'usRecommendedLimits' }],
 ])
 
-const US_CA = table('us-ca', SOURCES.caLimits, [
+const US_CA = table('us-ca', 'caLimits', [
   ['total-fume', 'twa', 5],
   ['iron', 'twa', 5, { perElement: FE2O3 }],
   ['manganese', 'twa', 0.2],
-  ['chromium', 'twa', 0.5, { source: SOURCES.usLimits }],
-  ['chromium-vi', 'twa', 0.005, { source: SOURCES.usChromium }],
-  ['nickel', 'twa', 0.1, { source: SOURCES.caLimitsMedium }],
-  ['zinc', 'twa', 5, { perElement: ZNO, source: SOURCES.caLimitsMedium }],
-  ['zinc', 'short-term', 10, { perElement: ZNO, source: SOURCES.caLimitsMedium }],
-  ['copper', 'twa', 0.1, { source: SOURCES.usLimits }],
+  ['chromium', 'twa', 0.5, { source: 'usLimits' }],
+  ['chromium-vi', 'twa', 0.005, { source: 'usChromium' }],
+  ['nickel', 'twa', 0.1, { source: 'caLimitsMedium' }],
+  ['zinc', 'twa', 5, { perElement: ZNO, source: 'caLimitsMedium' }],
+  ['zinc', 'short-term', 10, { perElement: ZNO, source: 'caLimitsMedium' }],
+  ['copper', 'twa', 0.1, { source: 'usLimits' }],
   ['aluminium', 'twa', 5],
-  ['cadmium', 'twa', 0.005, { source: SOURCES.usCadmium }],
-  ['lead', 'twa', 0.01, { source: SOURCES.caLead }],
-  ['fluorides', 'twa', 2.5, { source: SOURCES.usLimits }],
+  ['cadmium', 'twa', 0.005, { source: 'usCadmium' }],
+  ['lead', 'twa', 0.01, { source: 'caLead' }],
+  ['fluorides', 'twa', 2.5, { source: 'usLimits' }],
   ['ozone', 'twa', ppm('ozone', 0.1)],
   ['ozone', 'short-term', ppm('ozone', 0.3)],
   ['nitrogen-dioxide', 'short-term', ppm('nitrogen-dioxide', 1)],
-  ['nitric-oxide', 'twa', ppm('nitric-oxide', 25), { source: SOURCES.usLimits }],
+  ['nitric-oxide', 'twa', ppm('nitric-oxide', 25), { source: 'usLimits' }],
   ['carbon-monoxide', 'twa', ppm('carbon-monoxide', 25)],
   ['carbon-monoxide', 'ceiling', ppm('carbon-monoxide', 200)],
 ])
 
 /** The Union prints no limit for iron, zinc, copper or aluminium fume. */
-const EU = table('eu', SOURCES.euLimits, [
-  ['manganese', 'twa', 0.05, { sampled: 'respirable', source: SOURCES.euManganese }],
-  ['manganese', 'twa', 0.2, { sampled: 'inhalable', source: SOURCES.euManganese }],
+const EU = table('eu', 'euLimits', [
+  ['manganese', 'twa', 0.05, { sampled: 'respirable', source: 'euManganese' }],
+  ['manganese', 'twa', 0.2, { sampled: 'inhalable', source: 'euManganese' }],
   ['chromium', 'twa', 2],
-  ['chromium-vi', 'twa', 0.005, { source: SOURCES.euChromium }],
-  ['nickel', 'twa', 0.01, { sampled: 'respirable', source: SOURCES.euNickel }],
-  ['nickel', 'twa', 0.05, { sampled: 'inhalable', source: SOURCES.euNickel }],
+  ['chromium-vi', 'twa', 0.005, { source: 'euChromium' }],
+  ['nickel', 'twa', 0.01, { sampled: 'respirable', source: 'euNickel' }],
+  ['nickel', 'twa', 0.05, { sampled: 'inhalable', source: 'euNickel' }],
   // 0.004 until July 2027: the later, lower value is taken.
-  ['cadmium', 'twa', 0.001, { sampled: 'inhalable', source: SOURCES.euCadmium }],
-  ['lead', 'twa', 0.03, { source: SOURCES.euLead }],
-  ['fluorides', 'twa', 2.5, { source: SOURCES.euFluorides }],
-  ['nitrogen-dioxide', 'twa', 0.96, { source: SOURCES.euManganese }],
-  ['nitrogen-dioxide', 'short-term', 1.91, { source: SOURCES.euManganese }],
-  ['nitric-oxide', 'twa', 2.5, { source: SOURCES.euManganese }],
-  ['carbon-monoxide', 'twa', 23, { source: SOURCES.euManganese }],
-  ['carbon-monoxide', 'short-term', 117, { source: SOURCES.euManganese }],
+  ['cadmium', 'twa', 0.001, { sampled: 'inhalable', source: 'euCadmium' }],
+  ['lead', 'twa', 0.03, { source: 'euLead' }],
+  ['fluorides', 'twa', 2.5, { source: 'euFluorides' }],
+  ['nitrogen-dioxide', 'twa', 0.96, { source: 'euManganese' }],
+  ['nitrogen-dioxide', 'short-term', 1.91, { source: 'euManganese' }],
+  ['nitric-oxide', 'twa', 2.5, { source: 'euManganese' }],
+  ['carbon-monoxide', 'twa', 23, { source: 'euManganese' }],
+  ['carbon-monoxide', 'short-term', 117, { source: 'euManganese' }],
 ])
 
-const UK = table('uk', SOURCES.ukLimits, [
+const UK = table('uk', 'ukLimits', [
   // Not a limit for fume: dust above it counts as hazardous.
   ['total-fume', 'twa', 4, { sampled: 'respirable' }],
   ['iron', 'twa', 5],
@@ -141,13 +140,13 @@ const UK = table('uk', SOURCES.ukLimits, [
   ['manganese', 'twa', 0.2, { sampled: 'inhalable' }],
   ['chromium', 'twa', 0.5],
   // The 2020 print gives 0.010, and 0.025 for fume made by a process; whether 0.005 is in force is not sure: the lowest is taken.
-  ['chromium-vi', 'twa', 0.005, { source: SOURCES.ukChromium }],
+  ['chromium-vi', 'twa', 0.005, { source: 'ukChromium' }],
   ['nickel', 'twa', 0.1],
   ['copper', 'twa', 0.2],
   ['aluminium', 'twa', 4, { sampled: 'respirable' }],
   ['cadmium', 'twa', 0.025],
   ['cadmium', 'short-term', 0.05],
-  ['lead', 'twa', 0.15, { source: SOURCES.ukLead }],
+  ['lead', 'twa', 0.15, { source: 'ukLead' }],
   ['fluorides', 'twa', 2.5],
   ['ozone', 'short-term', 0.4],
   ['nitrogen-dioxide', 'twa', 0.96],
@@ -157,19 +156,19 @@ const UK = table('uk', SOURCES.ukLimits, [
   ['carbon-monoxide', 'short-term', 117],
 ])
 
-const DE = table('de', SOURCES.deLimits, [
+const DE = table('de', 'deLimits', [
   ['total-fume', 'twa', 1.25, { sampled: 'respirable' }],
   ['manganese', 'twa', 0.02, { sampled: 'respirable' }],
   ['manganese', 'twa', 0.2, { sampled: 'inhalable' }],
-  ['chromium-vi', 'twa', 0.001, { sampled: 'inhalable', source: SOURCES.deCarcinogens }],
-  ['nickel', 'twa', 0.006, { sampled: 'respirable', source: SOURCES.deCarcinogens }],
-  ['zinc', 'twa', 0.1, { sampled: 'respirable', perElement: ZNO, source: SOURCES.deRecommended }],
-  ['copper', 'twa', 0.01, { sampled: 'respirable', source: SOURCES.deRecommended }],
-  ['lead', 'twa', 0.03, { source: SOURCES.euLead }],
-  ['fluorides', 'twa', 1, { sampled: 'inhalable', source: SOURCES.deLimitsMedium }],
+  ['chromium-vi', 'twa', 0.001, { sampled: 'inhalable', source: 'deCarcinogens' }],
+  ['nickel', 'twa', 0.006, { sampled: 'respirable', source: 'deCarcinogens' }],
+  ['zinc', 'twa', 0.1, { sampled: 'respirable', perElement: ZNO, source: 'deRecommended' }],
+  ['copper', 'twa', 0.01, { sampled: 'respirable', source: 'deRecommended' }],
+  ['lead', 'twa', 0.03, { source: 'euLead' }],
+  ['fluorides', 'twa', 1, { sampled: 'inhalable', source: 'deLimitsMedium' }],
   ['nitrogen-dioxide', 'twa', 0.95],
   ['nitric-oxide', 'twa', 2.5],
-  ['carbon-monoxide', 'twa', 23, { source: SOURCES.deLimitsMedium }],
+  ['carbon-monoxide', 'twa', 23, { source: 'deLimitsMedium' }],
 ])
 
 /** Every exposure limit that Zonaris knows, rule set by rule set. Recalled: check your current edition. */

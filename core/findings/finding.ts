@@ -1,4 +1,4 @@
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ShadeFindings } from './shade-findings'
 import type { JobFindings } from './job-findings'
 import type { EyesFindings, BodyFindings, GasFindings, MachineFindings, StationFindings } from './clearance-findings'
@@ -56,12 +56,12 @@ export interface Finding<Code extends FindingCode = FindingCode> {
   readonly severity: Severity
   readonly code: Code
   readonly values: FindingValues[Code]
-  readonly sources: readonly SourceRef[]
+  readonly sources: readonly SourceId[]
 }
 
 /** A finding, with the values of its code checked by the compiler. */
 export function finding<Code extends FindingCode>(
-  severity: Severity, code: Code, values: FindingValues[Code], sources: readonly SourceRef[] = [],
+  severity: Severity, code: Code, values: FindingValues[Code], sources: readonly SourceId[] = [],
 ): Finding<Code> {
   return { severity, code, values, sources }
 }

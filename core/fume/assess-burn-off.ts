@@ -6,7 +6,6 @@ import type { HeatInput } from '../findings/fume-findings'
 import type { CoatingId } from '../ids/vocabulary'
 import type { Range } from '../range'
 import { exactly } from '../range'
-import { SOURCES } from '../source/sources'
 import { boiledBeside, boiledOff, coatedMgPerMin, coatedWeldOf, loadingOf } from './coating-burn-off'
 import { COATING_METALS, energyBoundMgPerMin } from './coating-metal'
 import type { PlateId } from './heat-flow'
@@ -68,7 +67,7 @@ export function assessBurnOff(asked: BurnOffAsked): BurnOffAnswer {
   const loading = loadingOf(coating, thicknessMm)
   const usual = coatedWeldOf({ process, currentA }, thicknessMm)
   if (loading === null || usual === null)
-    return { ...UNSAID, findings: [finding('hold', 'fume.coating-not-modelled', { coating }, [SOURCES.coatings])] }
+    return { ...UNSAID, findings: [finding('hold', 'fume.coating-not-modelled', { coating }, ['coatings'])] }
   const { metal, source } = loading
   const given = (value: number | undefined, otherwise: Range): Range => value === undefined ? otherwise : exactly(value)
   const weld = {
@@ -89,10 +88,10 @@ export function assessBurnOff(asked: BurnOffAsked): BurnOffAnswer {
     .flatMap(([input, value]): readonly HeatInput[] => value === undefined ? [input] : [])
   const findings: Finding[] = []
   if (assumed.length > 0)
-    findings.push(finding('caution', 'fume.heat-assumed', { inputs: assumed }, [SOURCES.loadVoltage, SOURCES.arcEfficiency]))
-  if (wholeMgPerMin > boundMgPerMin) findings.push(finding('note', 'fume.arc-cannot-boil-more', { boundMgPerMin }, [SOURCES.boilingMetals]))
+    findings.push(finding('caution', 'fume.heat-assumed', { inputs: assumed }, ['loadVoltage', 'arcEfficiency']))
+  if (wholeMgPerMin > boundMgPerMin) findings.push(finding('note', 'fume.arc-cannot-boil-more', { boundMgPerMin }, ['boilingMetals']))
   findings.push(finding('note', 'fume.boils-beside', { substance: metal, widthMm: 2 * boilsToMm, faces }, [
-    source, SOURCES.heatFlow, SOURCES.boilingMetals, SOURCES.burnOff,
+    source, 'heatFlow', 'boilingMetals', 'burnOff',
   ]))
   return {
     plate,

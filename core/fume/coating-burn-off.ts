@@ -3,8 +3,7 @@ import { ARC_VOLTS_STRAY, arcEfficiency, arcVoltageV } from '../electrical/arc-p
 import { keptLately } from '../kept'
 import type { Range } from '../range'
 import { exactly, times } from '../range'
-import type { SourceRef } from '../source/source-ref'
-import { SOURCES } from '../source/sources'
+import type { SourceId } from '../source/book'
 import type { CoatingId, ProcessId } from '../ids/vocabulary'
 import type { CoatingMetal, CoatingMetalId } from './coating-metal'
 import { COATING_METALS, energyBoundMgPerMin } from './coating-metal'
@@ -26,7 +25,7 @@ export interface BurnOff {
   readonly substance: CoatingMetalId
   /** While the arc burns, mg/min, as the element: the 5th, 50th and 95th percentile. */
   readonly mgPerMin: Range
-  readonly sources: readonly SourceRef[]
+  readonly sources: readonly SourceId[]
 }
 
 /** Travel speed by process when nobody gave it, m/min. Common practice. */
@@ -51,7 +50,7 @@ const AIRBORNE_BOILED: Range = { low: 0.2, mid: 0.5, high: 0.7 }
 /** Of lead in paint that burns without boiling. Source: `leadPaint`. */
 const AIRBORNE_BURNT_LEAD: Range = { low: 0.01, mid: 0.05, high: 0.2 }
 
-interface Loading { readonly metal: CoatingMetalId, readonly gPerM2: Range, readonly source: SourceRef }
+interface Loading { readonly metal: CoatingMetalId, readonly gPerM2: Range, readonly source: SourceId }
 
 /** Loading of a coating on one face, g/m², with what it is; null where nobody can say what is in it. */
 export function loadingOf(coating: CoatingId, thicknessMm: number): Loading | null {
@@ -60,21 +59,21 @@ export function loadingOf(coating: CoatingId, thicknessMm: number): Loading | nu
     case 'zinc': {
       const mean = hotDipZincGPerM2(thicknessMm)
       const low = thicknessMm <= 3 ? STRIP_G_PER_M2.mid : mean
-      return { metal: 'zinc', gPerM2: { low, mid: mean, high: mean * HEAVIER }, source: SOURCES.galvanising }
+      return { metal: 'zinc', gPerM2: { low, mid: mean, high: mean * HEAVIER }, source: 'galvanising' }
     }
     case 'zinc-strip':
-      return { metal: 'zinc', gPerM2: STRIP_G_PER_M2, source: SOURCES.galvanising }
+      return { metal: 'zinc', gPerM2: STRIP_G_PER_M2, source: 'galvanising' }
     // 2.5 to 10 µm of zinc.
     case 'zinc-plated':
-      return { metal: 'zinc', gPerM2: { low: 18, mid: 45, high: 72 }, source: SOURCES.galvanising }
+      return { metal: 'zinc', gPerM2: { low: 18, mid: 45, high: 72 }, source: 'galvanising' }
     case 'zinc-primer':
-      return { metal: 'zinc', gPerM2: { low: 60, mid: 150, high: 300 }, source: SOURCES.zincPrimer }
+      return { metal: 'zinc', gPerM2: { low: 60, mid: 150, high: 300 }, source: 'zincPrimer' }
     // 5 to 25 µm of cadmium.
     case 'cadmium':
-      return { metal: 'cadmium', gPerM2: { low: 43, mid: 69, high: 216 }, source: SOURCES.cadmiumPlating }
+      return { metal: 'cadmium', gPerM2: { low: 43, mid: 69, high: 216 }, source: 'cadmiumPlating' }
     // 1 to 20 mg/cm², industrial red lead up to 50.
     case 'lead-paint':
-      return { metal: 'lead', gPerM2: { low: 10, mid: 50, high: 500 }, source: SOURCES.leadPaint }
+      return { metal: 'lead', gPerM2: { low: 10, mid: 50, high: 500 }, source: 'leadPaint' }
     // An unnamed primer or paint may hold zinc, lead or chromate: nobody can say.
     default:
       return null
@@ -264,9 +263,9 @@ function worstBurnOff(question: BurnOffQuestion): BurnOff | null {
     const mgPerMin = weld
       ? spreadOf(boiledOff(weld, loading, strippedWidthMm).airborneMgPerMin)
       : burntOff(travel, thicknessMm, loading, strippedWidthMm)
-    const heat = weld ? [SOURCES.heatFlow, SOURCES.boilingMetals] : []
+    const heat: readonly SourceId[] = weld ? ['heatFlow', 'boilingMetals'] : []
     if (worst === null || mgPerMin.high > worst.mgPerMin.high)
-      worst = { substance: loading.metal, mgPerMin, sources: [loading.source, ...heat, SOURCES.burnOff] }
+      worst = { substance: loading.metal, mgPerMin, sources: [loading.source, ...heat, 'burnOff'] }
   }
   return worst
 }

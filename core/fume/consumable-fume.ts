@@ -1,38 +1,37 @@
 import type { Range } from '../range'
 import { around } from '../range'
 import type { BaseMetalId, ConsumableId, ProcessId } from '../ids/vocabulary'
-import type { SourceRef } from '../source/source-ref'
-import { SOURCES } from '../source/sources'
+import type { SourceId } from '../source/book'
 import type { EmissionFactor, EmissionRow } from './emission-factors'
 import { EMISSION_FACTORS, FACTOR_SPREAD } from './emission-factors'
 import type { FumeFamily } from './fume-composition'
 
 /** How much fume a consumable makes: by the mass melted, or by the minute of arc where that is how it is published. */
 export type FumeRate
-  = | { readonly by: 'mass', readonly gPerKg: Range, readonly factor: EmissionFactor | null, readonly source: SourceRef }
-    | { readonly by: 'minute', readonly gPerMin: Range, readonly source: SourceRef }
+  = | { readonly by: 'mass', readonly gPerKg: Range, readonly factor: EmissionFactor | null, readonly source: SourceId }
+    | { readonly by: 'minute', readonly gPerMin: Range, readonly source: SourceId }
 
 /** What is known of the fume of a process with its consumable and base metal. */
-export interface FumeKnowledge { readonly rate: FumeRate, readonly family: FumeFamily, readonly familySource: SourceRef }
+export interface FumeKnowledge { readonly rate: FumeRate, readonly family: FumeFamily, readonly familySource: SourceId }
 
 const printed = (row: EmissionRow): Extract<FumeRate, { readonly by: 'mass' }> => {
   const factor: EmissionFactor = EMISSION_FACTORS[row]
-  return { by: 'mass', gPerKg: around(factor.fumeGPerKg, FACTOR_SPREAD), factor, source: SOURCES.emissionFactors }
+  return { by: 'mass', gPerKg: around(factor.fumeGPerKg, FACTOR_SPREAD), factor, source: 'emissionFactors' }
 }
 /** A factor worked out from fume rates in grams per minute, where the table of factors has no row. */
 const worked = (low: number, mid: number, high: number, factor: EmissionFactor | null = null): FumeRate =>
-  ({ by: 'mass', gPerKg: { low, mid, high }, factor, source: SOURCES.fumeRates })
-const perMinute = (low: number, mid: number, high: number, source: SourceRef = SOURCES.fumeRates): FumeRate => ({
+  ({ by: 'mass', gPerKg: { low, mid, high }, factor, source: 'fumeRates' })
+const perMinute = (low: number, mid: number, high: number, source: SourceId = 'fumeRates'): FumeRate => ({
   by: 'minute',
   gPerMin: { low, mid, high },
   source,
 })
 
-const known = (rate: FumeRate, family: FumeFamily): FumeKnowledge => ({ rate, family, familySource: SOURCES.fumeComposition })
+const known = (rate: FumeRate, family: FumeFamily): FumeKnowledge => ({ rate, family, familySource: 'fumeComposition' })
 
 /** E309 lies between two printed rows: its middle and low from E308, its high from E310. */
 const E309: FumeRate = {
-  by: 'mass', gPerKg: { low: 5.4, mid: 10.8, high: 15.1 * (1 + FACTOR_SPREAD) }, source: SOURCES.emissionFactors,
+  by: 'mass', gPerKg: { low: 5.4, mid: 10.8, high: 15.1 * (1 + FACTOR_SPREAD) }, source: 'emissionFactors',
   factor: EMISSION_FACTORS['smaw e310'],
 }
 /** Self-shielded wires: 2 to 5 % of the metal deposited, at four fifths deposited. */
@@ -64,7 +63,7 @@ const SOLID_WIRES: Readonly<Partial<Record<ConsumableId, FumeKnowledge>>> = {
   'er308l': known(printed('gmaw er308l'), 'stainless-wire'),
   'er316l': known(printed('gmaw er316'), 'stainless-wire'),
   // Nobody printed a duplex wire: as much fume as 308, of its own make-up.
-  'er2209': known({ by: 'mass', gPerKg: printed('gmaw er308l').gPerKg, factor: null, source: SOURCES.emissionFactors }, 'duplex-wire'),
+  'er2209': known({ by: 'mass', gPerKg: printed('gmaw er308l').gPerKg, factor: null, source: 'emissionFactors' }, 'duplex-wire'),
   'ernicrmo-3': known(printed('gmaw ernicrmo'), 'nickel-chromium-wire'),
   'ernicu-7': known(printed('gmaw ernicu'), 'nickel-copper-wire'),
   // How much less manganese it makes is its maker's to say: until a sheet does, as any steel wire.
@@ -88,7 +87,7 @@ const SELF_SHIELDED_WIRES: Readonly<Partial<Record<ConsumableId, FumeKnowledge>>
 
 const TIG_RATE = perMinute(0.001, 0.006, 0.02)
 /** Low class of processes: under 1 mg/s. */
-const FLAME_RATE = perMinute(0.003, 0.02, 0.06, SOURCES.rateClasses)
+const FLAME_RATE = perMinute(0.003, 0.02, 0.06, 'rateClasses')
 
 const TIG_FAMILY: Readonly<Partial<Record<ConsumableId, FumeFamily>>> = {
   'er70s-2': 'solid-steel',
@@ -113,8 +112,8 @@ const METAL_FAMILY: Readonly<Partial<Record<BaseMetalId, FumeFamily>>> = {
 
 const CUTTING: Readonly<Partial<Record<ProcessId, FumeRate>>> = {
   // A published test of dry cutting 8 mm plate; where the current is known its power says how much (plasma-cut.ts).
-  'pac': perMinute(5, 20, 30, SOURCES.cuttingFume),
-  'ofc': perMinute(0.5, 1.2, 3, SOURCES.cuttingFume),
+  'pac': perMinute(5, 20, 30, 'cuttingFume'),
+  'ofc': perMinute(0.5, 1.2, 3, 'cuttingFume'),
   'lbw': perMinute(0.06, 0.09, 0.12),
 }
 

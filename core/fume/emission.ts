@@ -4,8 +4,7 @@ import { PROCESS_TRAITS } from '../job/process-traits'
 import type { DoubtId } from '../chance/draw-set'
 import type { Range } from '../range'
 import { around, each, exactly, NOTHING, plus, times } from '../range'
-import type { SourceRef } from '../source/source-ref'
-import { SOURCES } from '../source/sources'
+import type { SourceId } from '../source/book'
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
 import { coatingBurnOff, isHeatByCurrent, widthToStripMm } from './coating-burn-off'
 import { COATING_METALS } from './coating-metal'
@@ -51,7 +50,7 @@ export interface SubstanceEmission {
   readonly parts: MadeOf
   /** `pencil` where it rests on published factors, `chalk` where on the shop's own data sheet. */
   readonly ink: 'pencil' | 'chalk'
-  readonly sources: readonly SourceRef[]
+  readonly sources: readonly SourceId[]
 }
 
 /** The fume of a job: what rises while the arc burns, and what stands in the way of saying it. */
@@ -86,7 +85,7 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
     sheet = undefined
   }
   if (consumable === 'bag-silver' && sheet?.compositionPercent.cadmium === undefined) {
-    return nothing(finding('hold', 'fume.maybe-cadmium', { consumable }, [SOURCES.cadmiumBraze]))
+    return nothing(finding('hold', 'fume.maybe-cadmium', { consumable }, ['cadmiumBraze']))
   }
 
   const knowledge = fumeKnowledge(process, consumable, baseMetal)
@@ -101,7 +100,7 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
     if (knowledge) addTableMetals(substances, rate, knowledge)
     if (sheet) addSheetMetals(substances, rate.fume, sheet)
     findings.push(sheet
-      ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, [SOURCES.dataSheet])
+      ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, ['dataSheet'])
       : finding('note', 'fume.factors-in-pencil', { process }, rate.sources))
   }
   if (melts(knowledge) && question.electrodeDiameterMm === undefined && question.consumableKgPerH === undefined && process !== 'smaw')
@@ -123,7 +122,7 @@ function sayBoiling({ process, baseMetal }: FumeQuestion, substances: Emission['
   if (rising.length === 0 || baseMetal === undefined) return
   // A flame with brass rod: the published family counts the zinc of rod and metal together.
   const isCounted = process === 'tb' && substances.zinc !== undefined
-  findings.push(finding(isCounted ? 'caution' : 'hold', 'fume.base-metal-boils', { baseMetal, substances: rising }, [SOURCES.alloys]))
+  findings.push(finding(isCounted ? 'caution' : 'hold', 'fume.base-metal-boils', { baseMetal, substances: rising }, ['alloys']))
 }
 
 /** The rate goes by the mass melted, so the size of the wire matters. */
@@ -134,7 +133,7 @@ const rowOf = ({ process, consumable, baseMetal }: FumeQuestion): string => `${p
 const sheetOf = ({ consumable, process }: FumeDataSheet): string => `sheet ${process} ${consumable}`
 
 /** A substance made of these parts. */
-const made = (parts: MadeOf, ink: SubstanceEmission['ink'], sources: readonly SourceRef[]): SubstanceEmission => ({
+const made = (parts: MadeOf, ink: SubstanceEmission['ink'], sources: readonly SourceId[]): SubstanceEmission => ({
   mgPerMin: parts.map(part => part.reduce((product, { range }) => times(product, range), exactly(1))).reduce(plus, NOTHING),
   parts,
   ink,
@@ -147,7 +146,7 @@ interface Rate {
   /** Consumable that melts, g/min. */
   readonly melted: Doubted | null
   readonly ink: SubstanceEmission['ink']
-  readonly sources: readonly SourceRef[]
+  readonly sources: readonly SourceId[]
 }
 
 const meltedOf = (range: Range): Doubted => ({ range, doubt: 'melting', of: null })
@@ -160,7 +159,7 @@ function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'curren
       fume: [measured(around(sheet.fumeMgPerS! * 60, SHEET_SPREAD.rate))],
       melted: typeof rate === 'string' ? null : meltedOf(rate),
       ink: 'chalk',
-      sources: [SOURCES.dataSheet],
+      sources: ['dataSheet'],
     }
   if (typeof rate === 'string') return rate
   const melted = meltedOf(rate)
@@ -168,7 +167,7 @@ function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'curren
     fume: [melted, measured(around(sheet.fumeGPerKg, SHEET_SPREAD.rate))],
     melted,
     ink: 'chalk',
-    sources: [SOURCES.dataSheet, SOURCES.meltingRate],
+    sources: ['dataSheet', 'meltingRate'],
   }
 }
 
@@ -178,14 +177,14 @@ function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rat
   const published = (range: Range): Doubted => ({ range, doubt: 'factor', of: rowOf(question) })
   const cutA = question.process === 'pac' ? highestCurrentA(question) : undefined
   if (cutA !== undefined) {
-    const sources = [SOURCES.plasmaPower, SOURCES.cuttingFume]
+    const sources: readonly SourceId[] = ['plasmaPower', 'cuttingFume']
     return { fume: [published(times(plasmaFumeGPerMin(cutA, question.baseMetal), 1000))], melted: null, ink: 'pencil', sources }
   }
   if (rate.by === 'minute') return { fume: [published(times(rate.gPerMin, 1000))], melted: null, ink: 'pencil', sources: [rate.source] }
   const melting = meltingRateGPerMin(question)
   if (typeof melting === 'string') return melting
   const melted = meltedOf(melting)
-  const how = question.process === 'smaw' && question.consumableKgPerH === undefined ? SOURCES.stickConsumption : SOURCES.meltingRate
+  const how = question.process === 'smaw' && question.consumableKgPerH === undefined ? 'stickConsumption' : 'meltingRate'
   // g/min × g/kg = mg/min.
   return { fume: [melted, published(rate.gPerKg)], melted, ink: 'pencil', sources: [rate.source, how] }
 }
@@ -215,7 +214,7 @@ function addSheetMetals(
 ): void {
   for (const [substance, percent] of Object.entries(sheet.compositionPercent) as [SubstanceId, number][]) {
     const share: Doubted = { range: around(percent / 100, SHEET_SPREAD.share), doubt: 'share', of: sheetOf(sheet) }
-    substances[substance] = made([[...fume, share]], 'chalk', [SOURCES.dataSheet])
+    substances[substance] = made([[...fume, share]], 'chalk', ['dataSheet'])
   }
 }
 
@@ -230,11 +229,11 @@ function addCoating(substances: Partial<Record<SubstanceId, SubstanceEmission>>,
   if (currentA === undefined && isHeatByCurrent(process)) return [finding('hold', 'fume.input-missing', { input: 'current' })]
   const heated = { process, coating, currentA, plateThicknessMm, travelSpeedMPerMin }
   const stripMm = widthToStripMm(heated)
-  const dust = coatingStripped ? [finding('note', 'fume.stripping-dust', { coating }, [SOURCES.coatings])] : []
+  const dust = coatingStripped ? [finding('note', 'fume.stripping-dust', { coating }, ['coatings'])] : []
   const stripped = strippedWidthMm ?? 0
   if (stripped >= stripMm) return dust
   const burnOff = coatingBurnOff({ ...heated, strippedWidthMm: stripped })
-  if (!burnOff) return [finding('hold', 'fume.coating-not-modelled', { coating }, [SOURCES.coatings]), ...dust]
+  if (!burnOff) return [finding('hold', 'fume.coating-not-modelled', { coating }, ['coatings']), ...dust]
   const { substance, mgPerMin, sources } = burnOff
   if (mgPerMin.high > 0) {
     add(substances, substance, mgPerMin, sources)
@@ -248,7 +247,7 @@ function add(
   substances: Partial<Record<SubstanceId, SubstanceEmission>>,
   substance: SubstanceId,
   mgPerMin: Range,
-  sources: readonly SourceRef[],
+  sources: readonly SourceId[],
 ): void {
   const before = substances[substance] ?? made([], 'pencil', [])
   const burnt: Doubted = { range: mgPerMin, doubt: 'burn-off', of: null }
@@ -257,7 +256,7 @@ function add(
 
 function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion, findings: Finding[]): void {
   const gases = Object.entries(gasesAtArc(question.process, { ...question, currentA: highestCurrentA(question) })) as [SubstanceId, Range][]
-  const sources = question.process === 'pac' ? [SOURCES.arcGases, SOURCES.airArcOxides] : [SOURCES.arcGases]
+  const sources: readonly SourceId[] = question.process === 'pac' ? ['arcGases', 'airArcOxides'] : ['arcGases']
   for (const [gas, mlPerMin] of gases) {
     const range = each(mlPerMin, ml => mgPerMinFromMl(gas, ml))
     substances[gas] = made([[{ range, doubt: 'gas', of: `${gas} ${question.process}` }]], 'pencil', sources)

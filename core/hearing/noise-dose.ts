@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import type { DeratingId, NoiseRuleId } from '../ids/protection-ids'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
 import { NOISE_RULES_BY_ID, noiseDose } from './noise-rules'
 import type { NoiseSpan } from './noise-rules'
 import { attenuationDb } from './protectors'
@@ -29,8 +29,6 @@ export interface NoiseDay {
   readonly protectedDbA?: number
   readonly findings: readonly Finding[]
 }
-
-const { usProtectorRating, protectorByKind, protectorTarget } = PROTECTION_SOURCES
 
 /** Under this at the ear nobody hears a call or an alarm, dBA. Source: `protectorTarget`. */
 const LEAST_AT_EAR_DBA = 70
@@ -66,15 +64,15 @@ export function noiseDay({ spans, rule, protectors = [], derate }: NoiseQuestion
     if (isOverLimit) findings.push(finding('hold', 'noise.protection-missing', { twaDbA }, [source]))
     return { dosePercent, twaDbA, findings }
   }
-  if (derate === undefined) findings.push(finding('note', 'noise.derate-assumed', { derate: taken }, [usProtectorRating]))
+  if (derate === undefined) findings.push(finding('note', 'noise.derate-assumed', { derate: taken }, ['usProtectorRating']))
   if (taken === 'by-kind' && protectors.some(({ kind }) => kind === undefined))
-    findings.push(finding('note', 'noise.kind-assumed', { keptPercent: 30 }, [protectorByKind]))
-  if (rule === 'eu') findings.push(finding('caution', 'noise.nrr-in-europe', {}, [protectorTarget]))
-  const cited = [taken === 'by-kind' ? protectorByKind : usProtectorRating]
+    findings.push(finding('note', 'noise.kind-assumed', { keptPercent: 30 }, ['protectorByKind']))
+  if (rule === 'eu') findings.push(finding('caution', 'noise.nrr-in-europe', {}, ['protectorTarget']))
+  const cited: readonly SourceId[] = [taken === 'by-kind' ? 'protectorByKind' : 'usProtectorRating']
   findings.push(isSpared
     ? finding('note', 'noise.protected', { protectedDbA, targetDbA }, cited)
     : finding('hold', 'noise.protector-too-weak', { protectedDbA, targetDbA }, cited))
   if (protectedDbA < LEAST_AT_EAR_DBA)
-    findings.push(finding('caution', 'noise.hears-nothing', { protectedDbA, leastDbA: LEAST_AT_EAR_DBA }, [protectorTarget]))
+    findings.push(finding('caution', 'noise.hears-nothing', { protectedDbA, leastDbA: LEAST_AT_EAR_DBA }, ['protectorTarget']))
   return { dosePercent, twaDbA, protectedDbA, findings }
 }

@@ -1,6 +1,5 @@
 import type { NoiseRuleId } from '../ids/protection-ids'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 
 /** A stretch of the day at one level at the ear. */
 export interface NoiseSpan { readonly levelDbA: number, readonly hours: number }
@@ -21,11 +20,10 @@ interface NoiseRule {
   readonly targetDbA: number
   /** No continuous sound is louder, dBA. */
   readonly highestDbA: number
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 
-const { usNoiseDose, usNoiseRecommended, euNoise } = PROTECTION_SOURCES
-const US = { criterionDbA: 90, exchangeDb: 5, actionDbA: 85, limitDbA: 90, targetDbA: 90, highestDbA: 115, source: usNoiseDose } as const
+const US = { criterionDbA: 90, exchangeDb: 5, actionDbA: 85, limitDbA: 90, targetDbA: 90, highestDbA: 115, source: 'usNoiseDose' } as const
 export const NOISE_RULES_BY_ID: Readonly<Record<NoiseRuleId, NoiseRule>> = {
   // Whose hearing has changed needs 85 at the ear, and nobody here knows of whom that is so.
   'us-hearing-conservation': { ...US, thresholdDbA: 80, targetDbA: 85 },
@@ -38,7 +36,7 @@ export const NOISE_RULES_BY_ID: Readonly<Record<NoiseRuleId, NoiseRule>> = {
     limitDbA: 85,
     targetDbA: 85,
     highestDbA: 140,
-    source: usNoiseRecommended,
+    source: 'usNoiseRecommended',
   },
   'eu': {
     criterionDbA: 85,
@@ -49,7 +47,7 @@ export const NOISE_RULES_BY_ID: Readonly<Record<NoiseRuleId, NoiseRule>> = {
     bindsWhenReached: true,
     targetDbA: 85,
     highestDbA: 140,
-    source: euNoise,
+    source: 'euNoise',
   },
 }
 

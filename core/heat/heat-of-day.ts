@@ -1,8 +1,8 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import type { WorkRateId } from '../ids/protection-ids'
 import type { Job } from '../job/job'
-import { HEAT_SOURCES } from '../source/heat-sources'
 import type { HeatRuleId } from '../streams/house-rules/house-rules'
 import type { ToldHeat } from '../streams/hall/hall'
 import type { Instant } from '../time/instant'
@@ -42,9 +42,8 @@ export function heatOfDay(
   if (effectiveC > limitC - MAY_WARM_BY_C && !stands(minutesAfter(at, WARM_STANDS_MIN), now))
     return { found: [], missing: [finding('hold', 'body.heat-old', { hours: WARM_STANDS_MIN / 60 })] }
   if (workMinPerH === 60 || effectiveC <= limitC - COOL_BY_C) return { found: [], missing: [] }
-  const { heatLimits, heatLeathers, heatWork, heatIndex, wetBulb, sunnyIndex } = HEAT_SOURCES
-  const index = 'wbgtC' in warmth ? [heatIndex] : [heatIndex, warmth.isInSun ? sunnyIndex : wetBulb]
-  const cited = [heatLimits, heatLeathers, heatWork, ...index]
+  const index: readonly SourceId[] = 'wbgtC' in warmth ? ['heatIndex'] : ['heatIndex', warmth.isInSun ? 'sunnyIndex' : 'wetBulb']
+  const cited: readonly SourceId[] = ['heatLimits', 'heatLeathers', 'heatWork', ...index]
   return {
     found: [workMinPerH === 0
       ? finding('hold', 'body.too-hot', { effectiveC, limitC }, cited)

@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { HeatClothingId, WorkRateId } from '../ids/protection-ids'
-import { HEAT_SOURCES } from '../source/heat-sources'
 
 export const HEAT_LIMITS = {
   wbgtC: { min: -10, max: 60 },
@@ -87,17 +86,16 @@ export function estimatedWbgtC(airC: number, humidityPercent: number, isInSun: b
  * @example heatStress({ wbgtC: 29, work: 'moderate', clothing: 'work-clothes', isAcclimatised: true }).workMinPerH // 45
  */
 export function heatStress(asked: HeatQuestion): HeatStress {
-  const { heatLimits, heatClothing, heatLeathers, heatIndex, wetBulb, sunnyIndex } = HEAT_SOURCES
   const { isAcclimatised } = asked
   const findings: Finding[] = []
   const wbgtC = 'wbgtC' in asked ? asked.wbgtC : estimatedWbgtC(asked.airC, asked.humidityPercent, asked.isInSun)
   if ('airC' in asked) {
     const { isInSun } = asked
-    findings.push(finding('caution', 'heat.estimated', { wbgtC, isInSun }, [heatIndex, isInSun ? sunnyIndex : wetBulb]))
+    findings.push(finding('caution', 'heat.estimated', { wbgtC, isInSun }, ['heatIndex', isInSun ? 'sunnyIndex' : 'wetBulb']))
   }
   const addedC = 'clothing' in asked ? ADDED_C[asked.clothing] : asked.clothingAdjustmentC
   if ('clothing' in asked && addedC > 0) {
-    const source = asked.clothing === 'welding-leathers' ? heatLeathers : heatClothing
+    const source = asked.clothing === 'welding-leathers' ? 'heatLeathers' : 'heatClothing'
     findings.push(finding('note', 'heat.clothing-by-school', { addedC }, [source]))
   }
   const rateW = 'work' in asked ? RATE_W[asked.work] : asked.metabolicW
@@ -113,10 +111,10 @@ export function heatStress(asked: HeatQuestion): HeatStress {
   const workMinPerH = share === -1 ? 0 : WORK_MIN[share]!
   const said = { effectiveC: effectiveWbgtC, limitC }
   findings.push(workMinPerH === 60
-    ? finding('note', 'heat.within', said, [heatLimits])
+    ? finding('note', 'heat.within', said, ['heatLimits'])
     : workMinPerH === 0
-      ? finding('hold', 'heat.no-work', said, [heatLimits])
-      : finding('hold', 'heat.rest-needed', { ...said, workMin: workMinPerH }, [heatLimits]))
-  if (!isAcclimatised) findings.push(finding('note', 'heat.not-acclimatised', {}, [heatLimits]))
+      ? finding('hold', 'heat.no-work', said, ['heatLimits'])
+      : finding('hold', 'heat.rest-needed', { ...said, workMin: workMinPerH }, ['heatLimits']))
+  if (!isAcclimatised) findings.push(finding('note', 'heat.not-acclimatised', {}, ['heatLimits']))
   return { effectiveWbgtC, limitC, workMinPerH, findings }
 }

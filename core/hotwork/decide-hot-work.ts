@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { forbiddenBecause, isVessel } from './hot-work-class'
 import type { GasLimits, HotWorkConditions, HotWorkJob, HotWorkPlace } from './hot-work-class'
@@ -51,7 +50,7 @@ export function decideHotWork(
   const findings: Finding[] = [...forbiddenBecause(place, job, conditions, rules)]
   if (rules.afterMin < LAW_WATCH_MIN)
     findings.push(
-      finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch]),
+      finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, ['usWatch']),
     )
   const isForbidden = findings.some(({ severity }) => severity === 'stop')
   // What opens a vessel or enters a confined place is nowhere work for the bay.
@@ -66,23 +65,23 @@ export function decideHotWork(
       watch: { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 },
       findings: [
         ...findings,
-        finding('note', 'hotwork.designated', {}, [HOTWORK_SOURCES.consensusHotWork]),
+        finding('note', 'hotwork.designated', {}, ['consensusHotWork']),
         finding('note', 'hotwork.advises', {}),
       ],
     }
   }
   for (const fact of missingFacts(place, job, conditions))
-    findings.push(finding('hold', 'hotwork.fact-missing', { fact }, [HOTWORK_SOURCES.usHotWork]))
+    findings.push(finding('hold', 'hotwork.fact-missing', { fact }, ['usHotWork']))
   if (conditions.sprinklers === 'none') findings.push(finding('caution', 'hotwork.no-sprinklers', {}))
   if (gasTest && (conditions.lelPercent === undefined || conditions.oxygenPercent === undefined))
-    findings.push(finding('hold', 'hotwork.gas-test-needed', {}, [HOTWORK_SOURCES.usConfined]))
+    findings.push(finding('hold', 'hotwork.gas-test-needed', {}, ['usConfined']))
   const reach = reachOf(place, job, conditions, rules, findings)
   const watchers = watchersNeeded(place)
-  findings.push(finding('note', 'hotwork.watchers', { watchers }, [HOTWORK_SOURCES.consensusWatchers]))
+  findings.push(finding('note', 'hotwork.watchers', { watchers }, ['consensusWatchers']))
   if (!isForbidden)
     findings.push(
-      finding('note', 'hotwork.permit-needed', {}, [HOTWORK_SOURCES.consensusHotWork]),
-      finding('caution', 'hotwork.bay-first', {}, [HOTWORK_SOURCES.usHotWork]),
+      finding('note', 'hotwork.permit-needed', {}, ['consensusHotWork']),
+      finding('caution', 'hotwork.bay-first', {}, ['usHotWork']),
     )
   if (house === undefined)
     findings.push(finding('note', 'hotwork.rules-not-sent', { afterMin, monitoringMin: rules.monitoringMin, radiusM: rules.radiusM }))

@@ -1,8 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { LEL_FORBIDS_AT_PERCENT, OXYGEN_LEAST_PERCENT, SENSOR_OXYGEN_PERCENT } from './gas-bounds'
-import { HOTWORK_SOURCES } from '../source/hotwork-sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ProcessId } from '../ids/vocabulary'
 import type { ContentsId, DangerPlaceId, SprinklerStateId, WorkpieceId } from '../ids/hotwork-ids'
 
@@ -59,24 +58,24 @@ export function judgeGas(
 ): readonly Finding[] {
   const found: Finding[] = []
   if (oxygenPercent !== undefined && oxygenPercent > oxygenMaxPercent)
-    found.push(forbids('oxygen-rich', oxygenMaxPercent <= 22 ? [HOTWORK_SOURCES.usShipyardOxygen] : [HOTWORK_SOURCES.usConfined]))
+    found.push(forbids('oxygen-rich', oxygenMaxPercent <= 22 ? ['usShipyardOxygen'] : ['usConfined']))
   if (oxygenPercent !== undefined && oxygenPercent < OXYGEN_LEAST_PERCENT)
     found.push(
-      finding('hold', 'hotwork.oxygen-low', { oxygenPercent, atLeastPercent: OXYGEN_LEAST_PERCENT }, [HOTWORK_SOURCES.usConfined]),
+      finding('hold', 'hotwork.oxygen-low', { oxygenPercent, atLeastPercent: OXYGEN_LEAST_PERCENT }, ['usConfined']),
     )
   if (lelPercent === undefined) return found
   // A high reading warns whatever the sensor lacks; only a low one cannot be believed.
   if (lelPercent >= LEL_FORBIDS_AT_PERCENT)
-    found.push(forbids('explosive-atmosphere', [HOTWORK_SOURCES.usProhibited, HOTWORK_SOURCES.usConfined]))
+    found.push(forbids('explosive-atmosphere', ['usProhibited', 'usConfined']))
   else if (lelPercent > lelLimitPercent)
-    found.push(finding('hold', 'hotwork.lel-over-limit', { lelPercent, limitPercent: lelLimitPercent }, [HOTWORK_SOURCES.strictGas]))
-  if (oxygenPercent === undefined) found.push(finding('hold', 'hotwork.lel-without-oxygen', { lelPercent }, [HOTWORK_SOURCES.lelSensor]))
+    found.push(finding('hold', 'hotwork.lel-over-limit', { lelPercent, limitPercent: lelLimitPercent }, ['strictGas']))
+  if (oxygenPercent === undefined) found.push(finding('hold', 'hotwork.lel-without-oxygen', { lelPercent }, ['lelSensor']))
   else if (oxygenPercent < SENSOR_OXYGEN_PERCENT.min || oxygenPercent > SENSOR_OXYGEN_PERCENT.max)
-    found.push(finding('hold', 'hotwork.lel-sensor-invalid', { oxygenPercent }, [HOTWORK_SOURCES.lelSensor]))
+    found.push(finding('hold', 'hotwork.lel-sensor-invalid', { oxygenPercent }, ['lelSensor']))
   return found
 }
 
-const forbids = (because: DangerPlaceId, sources: readonly SourceRef[]): Finding =>
+const forbids = (because: DangerPlaceId, sources: readonly SourceId[]): Finding =>
   finding('stop', 'hotwork.forbidden', { because }, sources)
 
 /** Does this job open something that held, or may have held, what burns? Not said, it may. */
@@ -91,15 +90,15 @@ export function forbiddenBecause(
   limits: GasLimits,
 ): readonly Finding[] {
   const found: Finding[] = []
-  if (conditions.sprinklers === 'impaired') found.push(forbids('sprinklers-impaired', [HOTWORK_SOURCES.usProhibited]))
+  if (conditions.sprinklers === 'impaired') found.push(forbids('sprinklers-impaired', ['usProhibited']))
   // What nobody said is worked on is asked for; whether it held something is asked once that is known.
   if (job.workpiece !== undefined && isVessel(job)) {
     // Contents nobody knows count as flammable, and cleaning what is not known leaves doubt.
-    if (job.contents === undefined || job.contents === 'unknown') found.push(forbids('container-unknown', [HOTWORK_SOURCES.usContainers]))
+    if (job.contents === undefined || job.contents === 'unknown') found.push(forbids('container-unknown', ['usContainers']))
     else if (job.contents !== 'never-any' && job.cleaned !== true)
-      found.push(forbids('container-not-cleaned', [HOTWORK_SOURCES.usContainers]))
+      found.push(forbids('container-not-cleaned', ['usContainers']))
   }
-  if (place.bulkCombustibles) found.push(forbids('bulk-combustibles', [HOTWORK_SOURCES.usProhibited]))
-  if (place.combustiblePanel) found.push(forbids('combustible-panel', [HOTWORK_SOURCES.usHotWork]))
+  if (place.bulkCombustibles) found.push(forbids('bulk-combustibles', ['usProhibited']))
+  if (place.combustiblePanel) found.push(forbids('combustible-panel', ['usHotWork']))
   return [...found, ...judgeGas(conditions, limits)]
 }

@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import { minutesAfter, stands } from '../time/instant'
@@ -27,15 +26,15 @@ export function judgePermit(permit: ShownPermit, { kit, secondScreen, nameOf }: 
     return [finding(DANGER_CAUSES.has(suspension.cause) ? 'stop' : 'hold', 'permit.suspended', { cause: suspension.cause, where })]
   if (phase !== 'working') return [finding('hold', 'permit.not-in-phase', { phase })]
   const found: Finding[] = []
-  if (!stands(untilAt, now)) found.push(finding('stop', 'permit.lapsed', { untilIso: untilAt }, [FIRE_SOURCES.permitPeriod]))
+  if (!stands(untilAt, now)) found.push(finding('stop', 'permit.lapsed', { untilIso: untilAt }, ['permitPeriod']))
   for (const { personId, heardAt } of posts) {
     const dueAt = minutesAfter(heardAt, plan.roundEveryMin)
     if (!stands(minutesAfter(dueAt, plan.gapMin), now))
-      found.push(finding('stop', 'permit.round-overdue', { name: nameOf(personId), sinceIso: heardAt }, [FIRE_SOURCES.coverGap]))
+      found.push(finding('stop', 'permit.round-overdue', { name: nameOf(personId), sinceIso: heardAt }, ['coverGap']))
     else if (!stands(dueAt, now)) found.push(finding('hold', 'permit.unheard', { name: nameOf(personId), sinceIso: heardAt }))
   }
   if (posts.length < plan.watchers)
-    found.push(finding('stop', 'permit.no-watch-on-post', { onPost: posts.length, needed: plan.watchers }, [FIRE_SOURCES.usWatch]))
+    found.push(finding('stop', 'permit.no-watch-on-post', { onPost: posts.length, needed: plan.watchers }, ['usWatch']))
   if (secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
   return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }

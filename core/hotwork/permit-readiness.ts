@@ -2,7 +2,6 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 import { judgeExtinguishers } from '../inspection/judge-extinguishers'
-import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { isAfter, minutesAfter, minutesBetween, stands } from '../time/instant'
 import { PROCESS_TRAITS } from '../job/process-traits'
@@ -25,14 +24,14 @@ export function judgeGasTime(
   const out = Object.values(gasByPoint).filter(({ isWithin }) => !isWithin)
   if (out.length > 0)
     return out.map(({ lelPercent, oxygenPercent, point }) =>
-      finding('hold', 'permit.gas-out', { lelPercent, oxygenPercent, point }, [FIRE_SOURCES.usConfined]),
+      finding('hold', 'permit.gas-out', { lelPercent, oxygenPercent, point }, ['usConfined']),
     )
   if (!isAirTested({ plan, wasGasOut })) return []
-  if (!gas) return [finding('hold', 'permit.gas-not-tested', {}, [FIRE_SOURCES.gasRetest])]
+  if (!gas) return [finding('hold', 'permit.gas-not-tested', {}, ['gasRetest'])]
   const longBreak = suspension !== null && !isAfter(gas.at, suspension.at) && minutesBetween(suspension.at, now) > BREAK_MIN
   const retestAt = minutesAfter(gas.at, plan.retestMin)
   return longBreak || !stands(retestAt, now)
-    ? [finding('hold', 'permit.gas-retest-due', { sinceIso: longBreak ? suspension.at : retestAt }, [FIRE_SOURCES.gasRetest])]
+    ? [finding('hold', 'permit.gas-retest-due', { sinceIso: longBreak ? suspension.at : retestAt }, ['gasRetest'])]
     : []
 }
 
@@ -55,7 +54,7 @@ export function judgePermitKit(
   const serving = kit.filter(item => !out.includes(item))
   const found: Finding[] = out.map(({ tag, kind }) => finding('hold', 'permit.kit-out', { tag, kind }))
   if (!serving.some(({ kind }) => kind === 'extinguisher'))
-    found.push(finding('hold', 'permit.no-extinguisher', {}, [FIRE_SOURCES.extinguisherAtWork]))
+    found.push(finding('hold', 'permit.no-extinguisher', {}, ['extinguisherAtWork']))
   else
     found.push(...judgeExtinguishers(serving, { isElectrical: PROCESS_TRAITS[job.process].usesMachine, metalFire: job.metalFire }, now))
   if (
@@ -63,7 +62,7 @@ export function judgePermitKit(
     && isAirTested({ plan, wasGasOut })
     && !serving.some(({ kind, tag }) => kind === 'gas-detector' && sameTag(tag, gas.instrument))
   ) {
-    found.push(finding('hold', 'permit.detector-unknown', { instrument: gas.instrument }, [FIRE_SOURCES.gasRetest]))
+    found.push(finding('hold', 'permit.detector-unknown', { instrument: gas.instrument }, ['gasRetest']))
   }
   return found
 }

@@ -1,7 +1,6 @@
 import { randomFrom } from '../chance/draws'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import type { ProcessId } from '../ids/vocabulary'
 import { RADIUS_OF_RULE_M } from './radius-rules'
 import { SPARK_CLASSES, SPARK_CLASS_OF } from './spark-classes'
@@ -132,7 +131,7 @@ export function sparkReach(
       publishedRadiusM,
       reachM: null,
       radiusM: null,
-      findings: [finding('hold', 'spark.beyond-model', { heightM, windMPerS, maxHeightM, maxWindMPerS }, [HOTWORK_SOURCES.sparkModel])],
+      findings: [finding('hold', 'spark.beyond-model', { heightM, windMPerS, maxHeightM, maxWindMPerS }, ['sparkModel'])],
     }
   }
   const landed = hotLandings(sparks, heightM, windMPerS, seed)
@@ -151,21 +150,21 @@ export function sparkReach(
   const findings: Finding[] = [
     withRoll > publishedRadiusM
       ? finding('caution', 'spark.reach-binds', { radiusM, reachM: counted, ruleM: publishedRadiusM }, [
-          HOTWORK_SOURCES.sparkModel,
-          HOTWORK_SOURCES.sphereDrag,
+          'sparkModel',
+          'sphereDrag',
         ])
-      : finding('note', 'spark.rule-binds', { radiusM, reachM: counted }, [HOTWORK_SOURCES.usHotWork, HOTWORK_SOURCES.sparkModel]),
+      : finding('note', 'spark.rule-binds', { radiusM, reachM: counted }, ['usHotWork', 'sparkModel']),
   ]
-  if (hardFloor === undefined) findings.push(finding('caution', 'spark.floor-unknown', { rollM }, [HOTWORK_SOURCES.roll]))
-  else if (hardFloor) findings.push(finding('note', 'spark.roll-added', { rollM }, [HOTWORK_SOURCES.roll]))
-  if (percentile < 100) findings.push(finding('caution', 'spark.percentile', { percentile, maxM: max }, [HOTWORK_SOURCES.sparkModel]))
+  if (hardFloor === undefined) findings.push(finding('caution', 'spark.floor-unknown', { rollM }, ['roll']))
+  else if (hardFloor) findings.push(finding('note', 'spark.roll-added', { rollM }, ['roll']))
+  if (percentile < 100) findings.push(finding('caution', 'spark.percentile', { percentile, maxM: max }, ['sparkModel']))
   if (sparks.id === 'cutting' && process !== 'grinding')
     findings.push(
       finding('caution', 'spark.piercing', { reachM: upToCm(farthestHotLanding(SPARK_CLASSES.piercing, heightM, windMPerS)) }, [
-        HOTWORK_SOURCES.sparkModel,
+        'sparkModel',
       ]),
     )
   if (sparks.id === 'gouging')
-    findings.push(finding('caution', 'spark.gouging', { reachM: max, ruleM: publishedRadiusM }, [HOTWORK_SOURCES.consensusGouging]))
+    findings.push(finding('caution', 'spark.gouging', { reachM: max, ruleM: publishedRadiusM }, ['consensusGouging']))
   return { publishedRadiusM, reachM, radiusM, findings }
 }

@@ -1,4 +1,4 @@
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { EquipmentKindId } from '../ids/vocabulary'
 import type { ItemEventId } from '../ids/kit-ids'
 
@@ -13,7 +13,7 @@ interface CheckBase {
   readonly id: string
   /** Written by the site; a built-in check is spoken from the catalogue. */
   readonly text?: string
-  readonly source?: SourceRef
+  readonly source?: SourceId
 }
 /** A check and what passes it. */
 export type Check = CheckBase & (

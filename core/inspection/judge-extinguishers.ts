@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 import type { BaseMetalId } from '../ids/vocabulary'
@@ -43,11 +42,11 @@ export function judgeExtinguishers(items: readonly KitItemFact[], { isElectrical
     distanceM,
   } of serving) {
     const rating = extinguisherRating === undefined ? null : readRating(extinguisherRating)
-    if (rating === null) doubts.push(finding('hold', 'extinguisher.rating-unknown', { tag }, [FIRE_SOURCES.extinguisherClasses]))
-    if (distanceM === null) doubts.push(finding('hold', 'extinguisher.distance-unknown', { tag }, [FIRE_SOURCES.extinguisherAtWork]))
+    if (rating === null) doubts.push(finding('hold', 'extinguisher.rating-unknown', { tag }, ['extinguisherClasses']))
+    if (distanceM === null) doubts.push(finding('hold', 'extinguisher.distance-unknown', { tag }, ['extinguisherAtWork']))
     else if (distanceM > EXTINGUISHER_AT_MOST_M)
       doubts.push(
-        finding('hold', 'extinguisher.too-far', { tag, distanceM, atMostM: EXTINGUISHER_AT_MOST_M }, [FIRE_SOURCES.extinguisherAtWork]),
+        finding('hold', 'extinguisher.too-far', { tag, distanceM, atMostM: EXTINGUISHER_AT_MOST_M }, ['extinguisherAtWork']),
       )
     if (rating === null || distanceM === null || distanceM > EXTINGUISHER_AT_MOST_M) continue
     const least = LEAST[rating.family]
@@ -61,14 +60,14 @@ export function judgeExtinguishers(items: readonly KitItemFact[], { isElectrical
   if (!hasA || !hasB)
     lacks.push(
       finding('hold', 'extinguisher.too-small', { lacks: !hasA && !hasB ? 'both' : hasA ? 'liquids' : 'solids' }, [
-        FIRE_SOURCES.extinguisherAtWork,
+        'extinguisherAtWork',
       ]),
     )
-  if (isElectrical && !hasVoltage) lacks.push(finding('hold', 'extinguisher.not-for-voltage', {}, [FIRE_SOURCES.extinguisherClasses]))
+  if (isElectrical && !hasVoltage) lacks.push(finding('hold', 'extinguisher.not-for-voltage', {}, ['extinguisherClasses']))
   if (metalFire !== false && !hasD)
     lacks.push(
       finding('hold', metalFire === undefined ? 'extinguisher.metal-unknown' : 'extinguisher.not-for-metal', {}, [
-        FIRE_SOURCES.extinguisherClasses,
+        'extinguisherClasses',
       ]),
     )
   // A doubt about one matters only where the rest do not serve.

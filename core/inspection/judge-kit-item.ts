@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { KIT_SOURCES } from '../source/kit-sources'
 import { BUILT_IN_LISTS, listsFor } from './built-in-lists'
 import type { CheckList } from './check-list'
 import { dueState } from './due'
@@ -20,10 +19,10 @@ export interface ItemStanding {
 /** What an extinguisher's own dates say, besides its lists. When it was made decides, so not knowing holds. */
 function judgeExtinguisher({ tag, marks }: KitItem, today: string): readonly Finding[] {
   const dues = extinguisherDues(marks)
-  if (dues === null) return [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [KIT_SOURCES.extinguisher])]
+  if (dues === null) return [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, ['extinguisher'])]
   return dues
     .filter(({ dueOn }) => today > dueOn)
-    .map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, [KIT_SOURCES.extinguisher]))
+    .map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, ['extinguisher']))
 }
 
 /**

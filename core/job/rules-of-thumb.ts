@@ -1,11 +1,10 @@
-import { SOURCES } from '../source/sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ProcessId } from '../ids/vocabulary'
 
 /** A guess to start from, always shown in pencil: nobody has confirmed it. */
 export interface PencilCurrent {
   readonly currentRangeA: readonly [number, number]
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 
 /** One ampere for each thousandth of an inch, as A per mm. */
@@ -38,10 +37,10 @@ export function currentFromDiameter(process: ProcessId, diameterMm: number): Pen
   if (!(diameterMm > 0)) return undefined
   if (process === 'smaw') {
     const middle = A_PER_MM * diameterMm
-    return { currentRangeA: roundOut(middle * (1 - SCATTER), middle * (1 + SCATTER)), source: SOURCES.rodRuleOfThumb }
+    return { currentRangeA: roundOut(middle * (1 - SCATTER), middle * (1 + SCATTER)), source: 'rodRuleOfThumb' }
   }
   const row = BY_DIAMETER[process]?.find(([upToMm]) => diameterMm <= upToMm + 0.05)
-  return row && { currentRangeA: [row[1], row[2]], source: SOURCES.shopPractice }
+  return row && { currentRangeA: [row[1], row[2]], source: 'shopPractice' }
 }
 
 /**
@@ -56,5 +55,5 @@ export function currentFromPlate(process: ProcessId, plateThicknessMm: number): 
   if (!(plateThicknessMm > 0) || plateThicknessMm > SINGLE_PASS_MM) return undefined
   if (process !== 'smaw' && process !== 'gmaw' && process !== 'gtaw' && process !== 'fcaw-g' && process !== 'fcaw-s') return undefined
   const middle = A_PER_MM * plateThicknessMm
-  return { currentRangeA: roundOut(middle * (1 - SCATTER), middle * (1 + SCATTER)), source: SOURCES.plateRuleOfThumb }
+  return { currentRangeA: roundOut(middle * (1 - SCATTER), middle * (1 + SCATTER)), source: 'plateRuleOfThumb' }
 }

@@ -1,10 +1,9 @@
 import type { Finding, FindingCode } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import type { FilterFaultId, InTheCell, LaserCheckId, LaserFilterId } from '../ids/laser-ids'
 import { LASER_CHECKS, LASER_FILTERS } from '../ids/laser-ids'
 import type { BeamConvention } from '../ids/protection-ids'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
-import { SOURCES } from '../source/sources'
 import { laserHazard } from './laser-hazard'
 import type { LaserHazard } from './laser-hazard'
 
@@ -77,33 +76,32 @@ export function judgeLaserCell(
   cell: LaserCell | null,
   lasersHere: readonly string[],
 ): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
-  const { laserEyewear, laserDamage, laserDistance } = PROTECTION_SOURCES
-  const { laserNotAShade } = SOURCES
-  if (cell === null) return { found: [], missing: [finding('hold', 'eyes.laser-cell-to-check', {}, [laserNotAShade])] }
+  if (cell === null) return { found: [], missing: [finding('hold', 'eyes.laser-cell-to-check', {}, ['laserNotAShade'])] }
   const { laserTag, beam, answers, present } = cell
   const found: Finding[] = LASER_CHECKS
     .filter(check => answers[check] === false)
-    .map(check => finding('hold', 'eyes.laser-check-fails', { check }, [laserNotAShade]))
+    .map(check => finding('hold', 'eyes.laser-check-fails', { check }, ['laserNotAShade']))
   const missing: Finding[] = []
   const others = lasersHere.filter(tag => tag !== laserTag)
   if (others.length > 0 || !lasersHere.includes(laserTag))
-    missing.push(finding('hold', 'eyes.laser-another', { tag: laserTag, here: lasersHere }, [laserNotAShade]))
+    missing.push(finding('hold', 'eyes.laser-another', { tag: laserTag, here: lasersHere }, ['laserNotAShade']))
   const unsaid = LASER_CHECKS.filter(check => answers[check] === undefined)
   if (unsaid.length > 0)
-    missing.push(finding('hold', 'eyes.laser-checks-unsaid', { checks: unsaid, count: unsaid.length }, [laserNotAShade]))
-  if (present.length === 0) missing.push(finding('hold', 'eyes.laser-nobody-told', {}, [laserNotAShade]))
+    missing.push(finding('hold', 'eyes.laser-checks-unsaid', { checks: unsaid, count: unsaid.length }, ['laserNotAShade']))
+  if (present.length === 0) missing.push(finding('hold', 'eyes.laser-nobody-told', {}, ['laserNotAShade']))
   else if (!present.some(({ who }) => who === 'operator'))
-    missing.push(finding('hold', 'eyes.laser-operator-untold', {}, [laserNotAShade]))
+    missing.push(finding('hold', 'eyes.laser-operator-untold', {}, ['laserNotAShade']))
   const { requiredOd, eyeHazardDistanceM, skinHazardDistanceM } = cellHazard(beam)
   const { wavelengthNm } = beam
   for (const person of present) for (const what of LASER_FILTERS) found.push(...judgeFilter(person.who, what, person[what]))
-  found.push(finding('caution', 'eyes.laser-within', { eyeM: eyeHazardDistanceM, skinM: skinHazardDistanceM }, [laserDistance]))
+  found.push(finding('caution', 'eyes.laser-within', { eyeM: eyeHazardDistanceM, skinM: skinHazardDistanceM }, ['laserDistance']))
   return { found, missing }
 
   function judgeFilter(who: InTheCell, what: LaserFilterId, filter: LaserFilter | undefined): readonly Finding[] {
-    if (!filter) return [finding('hold', 'eyes.laser-without', { who, what, requiredOd, wavelengthNm }, [laserEyewear])]
+    if (!filter) return [finding('hold', 'eyes.laser-without', { who, what, requiredOd, wavelengthNm }, ['laserEyewear'])]
     const fault = filterFault(beam, filter)
-    const sources = [fault === 'burns-through' || fault === 'rating-unknown' || fault === 'beam-unknown' ? laserDamage : laserEyewear]
+    const isOfDamage = fault === 'burns-through' || fault === 'rating-unknown' || fault === 'beam-unknown'
+    const sources: readonly SourceId[] = [isOfDamage ? 'laserDamage' : 'laserEyewear']
     return fault === null
       ? []
       : [finding('hold', 'eyes.laser-filter', { who, what, fault, requiredOd, wavelengthNm, od: filter.od }, sources)]

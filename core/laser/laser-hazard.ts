@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { BeamConvention } from '../ids/protection-ids'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
 
 /** Wavelengths whose formulas stand here, nm: near infrared, where welding lasers work. */
 export const LASER_LIMITS = {
@@ -82,26 +81,25 @@ const beamDistanceM = (powerW: number, mpeWPerM2: number, diameterM: number, div
  */
 export function laserHazard(asked: LaserQuestion): LaserHazard {
   const { powerW, wavelengthNm, convention, exposureS, reflectance, eyewear } = asked
-  const { laserTimeBase, laserDistance } = PROTECTION_SOURCES
   const findings: Finding[] = []
   const exposure = Math.max(exposureS, LEAST_EXPOSURE_S)
   if (exposureS < LEAST_EXPOSURE_S)
-    findings.push(finding('note', 'laser.ten-seconds-count', { exposureS, countedS: LEAST_EXPOSURE_S }, [laserTimeBase]))
+    findings.push(finding('note', 'laser.ten-seconds-count', { exposureS, countedS: LEAST_EXPOSURE_S }, ['laserTimeBase']))
   const scale = convention === '1/e2' ? Math.SQRT1_2 : 1
   const divergenceMrad = asked.divergenceMrad * scale
   const beamDiameterMm = asked.beamDiameterMm === undefined ? null : asked.beamDiameterMm * scale
-  if (convention === '1/e2') findings.push(finding('note', 'laser.converted', { divergenceMrad, beamDiameterMm }, [laserDistance]))
-  else if (convention === undefined) findings.push(finding('caution', 'laser.taken-as-1e', { factor: Math.SQRT2 }, [laserDistance]))
-  if (beamDiameterMm === null) findings.push(finding('note', 'laser.diameter-unknown', {}, [laserDistance]))
+  if (convention === '1/e2') findings.push(finding('note', 'laser.converted', { divergenceMrad, beamDiameterMm }, ['laserDistance']))
+  else if (convention === undefined) findings.push(finding('caution', 'laser.taken-as-1e', { factor: Math.SQRT2 }, ['laserDistance']))
+  if (beamDiameterMm === null) findings.push(finding('note', 'laser.diameter-unknown', {}, ['laserDistance']))
 
   const mpeEyeWPerM2 = eyeExposureWPerM2(wavelengthNm)
   const mpeSkinWPerM2 = skinExposureWPerM2(wavelengthNm, exposure)
   const reach = (mpe: number) => beamDistanceM(powerW, mpe, (beamDiameterMm ?? 0) / 1000, divergenceMrad / 1000)
   const [eyeHazardDistanceM, skinHazardDistanceM] = [reach(mpeEyeWPerM2), reach(mpeSkinWPerM2)]
-  findings.push(finding('caution', 'laser.nobody-within', { eyeM: eyeHazardDistanceM, skinM: skinHazardDistanceM }, [laserDistance]))
+  findings.push(finding('caution', 'laser.nobody-within', { eyeM: eyeHazardDistanceM, skinM: skinHazardDistanceM }, ['laserDistance']))
   const matt = (mpe: number) => Math.sqrt((reflectance ?? 0) * powerW / (Math.PI * mpe))
   if (reflectance !== undefined)
-    findings.push(finding('caution', 'laser.diffuse-within', { eyeM: matt(mpeEyeWPerM2), reflectance }, [laserDistance]))
+    findings.push(finding('caution', 'laser.diffuse-within', { eyeM: matt(mpeEyeWPerM2), reflectance }, ['laserDistance']))
   const requiredOd = Math.max(0, Math.log10(powerW / (Math.PI * PUPIL_M ** 2 / 4) / mpeEyeWPerM2))
   // Where nobody said how the beam is measured, it may be narrower than told, and twice as fierce on a filter.
   const narrowestMm = beamDiameterMm === null || convention !== undefined ? beamDiameterMm : beamDiameterMm * Math.SQRT1_2
@@ -127,19 +125,18 @@ function judgeEyewear(
     readonly beamDiameterMm: number | null
   },
 ): readonly Finding[] {
-  const { laserEyewear, laserDamage } = PROTECTION_SOURCES
-  if (!eyewear) return [finding('hold', 'laser.eyewear-not-given', { requiredOd, wavelengthNm }, [laserEyewear])]
+  if (!eyewear) return [finding('hold', 'laser.eyewear-not-given', { requiredOd, wavelengthNm }, ['laserEyewear'])]
   const { od, damageRating } = eyewear
   const findings: Finding[] = []
-  if (od < requiredOd) findings.push(finding('hold', 'laser.eyewear-too-light', { od, requiredOd, wavelengthNm }, [laserEyewear]))
+  if (od < requiredOd) findings.push(finding('hold', 'laser.eyewear-too-light', { od, requiredOd, wavelengthNm }, ['laserEyewear']))
   const irradianceWPerM2 = beamDiameterMm === null ? null : 4 * powerW / (Math.PI * (beamDiameterMm / 1000) ** 2)
-  if (damageRating === undefined) findings.push(finding('hold', 'laser.damage-rating-unknown', { irradianceWPerM2 }, [laserDamage]))
-  else if (irradianceWPerM2 === null) findings.push(finding('hold', 'laser.damage-cannot-be-said', {}, [laserDamage]))
+  if (damageRating === undefined) findings.push(finding('hold', 'laser.damage-rating-unknown', { irradianceWPerM2 }, ['laserDamage']))
+  else if (irradianceWPerM2 === null) findings.push(finding('hold', 'laser.damage-cannot-be-said', {}, ['laserDamage']))
   else if (10 ** (damageRating + 1) < irradianceWPerM2) {
     const needed = Math.ceil(Math.log10(irradianceWPerM2) - 1 - 1e-9)
-    findings.push(finding('hold', 'laser.damage-rating-too-low', { rating: damageRating, needed, irradianceWPerM2 }, [laserDamage]))
+    findings.push(finding('hold', 'laser.damage-rating-too-low', { rating: damageRating, needed, irradianceWPerM2 }, ['laserDamage']))
   }
   return findings.length > 0
     ? findings
-    : [finding('note', 'laser.eyewear-answers', { od, requiredOd, wavelengthNm }, [laserEyewear, laserDamage])]
+    : [finding('note', 'laser.eyewear-answers', { od, requiredOd, wavelengthNm }, ['laserEyewear', 'laserDamage'])]
 }

@@ -1,7 +1,6 @@
 import { RADIUS_OF_RULE_M } from '../hotwork/radius-rules'
-import { KIT_SOURCES } from '../source/kit-sources'
 import type { NoiseRuleId } from '../ids/protection-ids'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ExposureRuleSetId, JurisdictionId, ShadeRuleSetId } from '../ids/vocabulary'
 
 /**
@@ -22,7 +21,7 @@ export interface Law {
   /** Indoors an arc takes a hood, whatever the physics say. */
   readonly indoorsNeedsHood: boolean
   /** Highest working pressure of acetylene, gauge: a number, or the American pair of a gauge and an absolute one. */
-  readonly acetylene: { readonly limitKPa: number | 'us-pair', readonly source: SourceRef }
+  readonly acetylene: { readonly limitKPa: number | 'us-pair', readonly source: SourceId }
   /** The circle to be kept clear is never smaller, m; null where the law names none. */
   readonly hotWorkRadiusAtLeastM: number | null
   /** By which rule a day of noise asks for protection. */
@@ -38,7 +37,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     listedDustsAskHighEfficiency: true,
     usVentilation: 'binds',
     indoorsNeedsHood: false,
-    acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
+    acetylene: { limitKPa: 'us-pair', source: 'usAcetylenePressure' },
     hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
     noise: 'us-hearing-conservation',
   },
@@ -49,7 +48,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     listedDustsAskHighEfficiency: true,
     usVentilation: 'binds',
     indoorsNeedsHood: false,
-    acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
+    acetylene: { limitKPa: 'us-pair', source: 'usAcetylenePressure' },
     hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
     noise: 'us-hearing-conservation',
   },
@@ -61,7 +60,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     listedDustsAskHighEfficiency: false,
     usVentilation: 'is-told',
     indoorsNeedsHood: false,
-    acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
+    acetylene: { limitKPa: 150, source: 'euAcetylenePressure' },
     hotWorkRadiusAtLeastM: null,
     noise: 'eu',
   },
@@ -72,7 +71,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     listedDustsAskHighEfficiency: false,
     usVentilation: 'is-told',
     indoorsNeedsHood: true,
-    acetylene: { limitKPa: 62, source: KIT_SOURCES.ukAcetylenePressure },
+    acetylene: { limitKPa: 62, source: 'ukAcetylenePressure' },
     hotWorkRadiusAtLeastM: null,
     noise: 'eu',
   },
@@ -83,7 +82,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     listedDustsAskHighEfficiency: false,
     usVentilation: 'is-told',
     indoorsNeedsHood: false,
-    acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
+    acetylene: { limitKPa: 150, source: 'euAcetylenePressure' },
     hotWorkRadiusAtLeastM: null,
     noise: 'eu',
   },

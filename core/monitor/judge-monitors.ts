@@ -2,8 +2,6 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { inThreeFigures } from '../findings/in-three-figures'
 import { SENSOR_OXYGEN_PERCENT } from '../hotwork/gas-bounds'
-import { FIRE_SOURCES } from '../source/fire-sources'
-import { SOURCES } from '../source/sources'
 import type { Extraction } from '../streams/hall/hall'
 import type { Monitor } from '../streams/monitor/monitor'
 import type { Instant } from '../time/instant'
@@ -45,10 +43,10 @@ export function judgeMonitor(monitor: Monitor, { monitors, extraction, rules, no
   const { name, quantity, heard } = monitor
   if (heard === null) return [finding('hold', 'monitor.never-heard', { name })]
   const found = [...standingOf({ name, quantity, heard }, rules)]
-  if (!speaks(monitor, now)) found.push(finding('hold', 'monitor.silent', { name, sinceIso: heard.at }, [SOURCES.houseRule]))
+  if (!speaks(monitor, now)) found.push(finding('hold', 'monitor.silent', { name, sinceIso: heard.at }, ['houseRule']))
   const isStopped = found.some(({ severity }) => severity === 'stop')
   if (quantity === 'flammable-gas' && !isStopped && !isSensorTrue(monitors, now))
-    found.push(finding('hold', 'monitor.flammable-unproven', { name }, [FIRE_SOURCES.lelSensor]))
+    found.push(finding('hold', 'monitor.flammable-unproven', { name }, ['lelSensor']))
   if (quantity === 'hood-flow' && extraction && !(heard.value >= extraction.flowM3PerS))
     found.push(finding('hold', 'monitor.flow-low', { name, flowM3PerS: heard.value, neededM3PerS: extraction.flowM3PerS }))
   return found.map(inThreeFigures)

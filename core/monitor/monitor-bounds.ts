@@ -1,6 +1,4 @@
-import type { SourceRef } from '../source/source-ref'
-import { SOURCES } from '../source/sources'
-import { FIRE_SOURCES } from '../source/fire-sources'
+import type { SourceId } from '../source/book'
 import { IDLH_MG_PER_M3 } from '../exposure/idlh'
 import type { ExposureLimit } from '../exposure/limits'
 import { limitsFor } from '../exposure/limits'
@@ -20,7 +18,7 @@ export interface MonitorBound {
   readonly isLeast?: true
   /** Reached, it is passed already. */
   readonly isReachedAt?: true
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 
 /** What the house and its law say of what a monitor measures. */
@@ -52,11 +50,11 @@ function boundsOfSubstance(substance: MonitoredSubstance, rules: BoundRules): re
   const idlh = IDLH_MG_PER_M3[substance]
   const bounds: MonitorBound[] = []
   if (idlh !== undefined)
-    bounds.push({ bound: 'danger', value: idlh, isOfMean: false, isReachedAt: true, source: SOURCES.usIdlh })
+    bounds.push({ bound: 'danger', value: idlh, isOfMean: false, isReachedAt: true, source: 'usIdlh' })
   if (ceiling) bounds.push({ bound: 'ceiling', value: asRead(ceiling), isOfMean: false, source: ceiling.source })
   if (shortTerm) bounds.push({ bound: 'short-term', value: asRead(shortTerm), isOfMean: true, source: shortTerm.source })
   else if (twa)
-    bounds.push({ bound: 'short-term', value: EXCURSION_TIMES * asRead(twa), isOfMean: true, source: SOURCES.usConsensusExcursion })
+    bounds.push({ bound: 'short-term', value: EXCURSION_TIMES * asRead(twa), isOfMean: true, source: 'usConsensusExcursion' })
   return bounds
 }
 
@@ -72,12 +70,12 @@ export function monitorBounds(quantity: MonitorQuantityId, rules: BoundRules): r
       return []
     case 'oxygen':
       return [
-        { bound: 'oxygen-low', value: OXYGEN_LEAST_PERCENT, isOfMean: false, isLeast: true, source: FIRE_SOURCES.usConfined },
-        { bound: 'oxygen-high', value: rules.oxygenMaxPercent, isOfMean: false, source: FIRE_SOURCES.usConfined },
+        { bound: 'oxygen-low', value: OXYGEN_LEAST_PERCENT, isOfMean: false, isLeast: true, source: 'usConfined' },
+        { bound: 'oxygen-high', value: rules.oxygenMaxPercent, isOfMean: false, source: 'usConfined' },
       ]
     case 'flammable-gas':
       return [
-        { bound: 'flammable', value: LEL_FORBIDS_AT_PERCENT, isOfMean: false, isReachedAt: true, source: FIRE_SOURCES.usConfined },
+        { bound: 'flammable', value: LEL_FORBIDS_AT_PERCENT, isOfMean: false, isReachedAt: true, source: 'usConfined' },
       ]
     default:
       return boundsOfSubstance(quantity, rules)

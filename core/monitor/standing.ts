@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { MonitorQuantityId } from '../ids/monitor-ids'
 import type { HeardAir } from './heard-air'
@@ -50,7 +49,7 @@ export function standingOf({ name, quantity, heard }: HeardMonitor, rules: Stand
   if (!(heard.lowest >= -driftOf(bounds))) found.push(finding('hold', 'monitor.below-zero', { name }))
   if (quantity === 'flammable-gas' && !past && !(heard.highest <= rules.lelLimitPercent)) {
     const values = { name, percent: heard.highest, limitPercent: rules.lelLimitPercent }
-    found.push(finding('hold', 'monitor.flammable', values, [SOURCES.houseRule]))
+    found.push(finding('hold', 'monitor.flammable', values, ['houseRule']))
   }
   return found
 }

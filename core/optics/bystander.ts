@@ -2,7 +2,6 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { BaseMetalId, ProcessId } from '../ids/vocabulary'
 import { PROCESS_TRAITS } from '../job/process-traits'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
 
 export const BYSTANDER_LIMITS = {
   effectiveIrradianceAt1mWPerM2: { min: 1e-4, max: 10_000 },
@@ -29,12 +28,12 @@ export interface BystanderQuestion {
   readonly distanceM?: number
   /** For how long somebody sees the arc burn in a day. */
   readonly arcMinutes?: number
-  /** Share of the ultraviolet light that walls throw back, 0 to 1. */
+  /** Share of the ultraviolet light that 'wallReflectance' throw back, 0 to 1. */
   readonly wallReflectance?: number
 }
 
 export interface Bystander {
-  /** At the distance asked about, walls counted. */
+  /** At the distance asked about, 'wallReflectance' counted. */
   readonly effectiveIrradianceWPerM2?: number
   /** Unprotected, at that distance, in one day. */
   readonly safeSeconds?: number
@@ -48,28 +47,27 @@ function atOneMetre({ process, baseMetal, effectiveIrradianceAt1mWPerM2 }: Bysta
   readonly wPerM2: number | null
   readonly findings: readonly Finding[]
 } {
-  const { arcEnvelope } = PROTECTION_SOURCES
   // Whatever was measured: ultraviolet light is the least of what a laser sends.
   if (PROCESS_TRAITS[process].heat === 'laser')
-    return { wPerM2: null, findings: [finding('hold', 'bystander.laser-not-an-arc', {}, [PROTECTION_SOURCES.laserDistance])] }
+    return { wPerM2: null, findings: [finding('hold', 'bystander.laser-not-an-arc', {}, ['laserDistance'])] }
   if (effectiveIrradianceAt1mWPerM2 !== undefined) return { wPerM2: effectiveIrradianceAt1mWPerM2, findings: [] }
   const envelope = (wPerM2: number) => ({
     wPerM2,
-    findings: [finding('note', 'bystander.envelope', { atOneMetreWPerM2: wPerM2 }, [arcEnvelope])],
+    findings: [finding('note', 'bystander.envelope', { atOneMetreWPerM2: wPerM2 }, ['arcEnvelope'])],
   })
   if (process === 'fcaw-g' || process === 'fcaw-s') return envelope(STEEL_W_PER_M2)
   if (process === 'smaw') return envelope(STICK_W_PER_M2)
   if (process === 'gtaw')
     return {
       wPerM2: TUNGSTEN_W_PER_M2,
-      findings: [finding('hold', 'bystander.not-measured', { process, atOneMetreWPerM2: TUNGSTEN_W_PER_M2 }, [arcEnvelope])],
+      findings: [finding('hold', 'bystander.not-measured', { process, atOneMetreWPerM2: TUNGSTEN_W_PER_M2 }, ['arcEnvelope'])],
     }
-  if (process !== 'gmaw') return { wPerM2: null, findings: [finding('hold', 'bystander.no-envelope', { process }, [arcEnvelope])] }
+  if (process !== 'gmaw') return { wPerM2: null, findings: [finding('hold', 'bystander.no-envelope', { process }, ['arcEnvelope'])] }
   if (baseMetal === 'mild-steel' || baseMetal === 'low-alloy-steel' || baseMetal === 'stainless-steel') return envelope(STEEL_W_PER_M2)
   if (baseMetal === 'aluminium') return envelope(BRIGHTEST_W_PER_M2)
   return {
     wPerM2: BRIGHTEST_W_PER_M2,
-    findings: [finding('caution', 'bystander.metal-unknown', { atOneMetreWPerM2: BRIGHTEST_W_PER_M2 }, [arcEnvelope])],
+    findings: [finding('caution', 'bystander.metal-unknown', { atOneMetreWPerM2: BRIGHTEST_W_PER_M2 }, ['arcEnvelope'])],
   }
 }
 
@@ -82,12 +80,11 @@ function atOneMetre({ process, baseMetal, effectiveIrradianceAt1mWPerM2 }: Bysta
  */
 export function bystander(asked: BystanderQuestion): Bystander {
   const { distanceM, arcMinutes, wallReflectance } = asked
-  const { ultravioletDay, wallReflectance: walls } = PROTECTION_SOURCES
   const { wPerM2, findings: known } = atOneMetre(asked)
   const findings: Finding[] = [...known]
   if (distanceM === undefined && arcMinutes === undefined) findings.push(finding('hold', 'bystander.input-missing', {}))
   if (wPerM2 === null) return { findings }
-  if (wallReflectance === undefined) findings.push(finding('caution', 'bystander.walls-unknown', {}, [walls]))
+  if (wallReflectance === undefined) findings.push(finding('caution', 'bystander.walls-unknown', {}, ['wallReflectance']))
   const withWalls = wPerM2 * (1 + (wallReflectance ?? 0))
   const seenS = arcMinutes === undefined ? null : arcMinutes * 60
   const effectiveIrradianceWPerM2 = distanceM === undefined ? null : withWalls / distanceM ** 2
@@ -96,8 +93,8 @@ export function bystander(asked: BystanderQuestion): Bystander {
   if (safeSeconds !== null && seenS !== null && distanceM !== undefined) {
     const said = { safeS: safeSeconds, seenS, distanceM }
     findings.push(seenS > safeSeconds
-      ? finding('hold', 'bystander.too-long', said, [ultravioletDay])
-      : finding('note', 'bystander.within', said, [ultravioletDay]))
+      ? finding('hold', 'bystander.too-long', said, ['ultravioletDay'])
+      : finding('note', 'bystander.within', said, ['ultravioletDay']))
   }
   return {
     ...effectiveIrradianceWPerM2 === null ? {} : { effectiveIrradianceWPerM2 },

@@ -1,5 +1,4 @@
-import type { SourceRef } from '../source/source-ref'
-import { EYEWEAR_SOURCES } from '../source/eyewear-sources'
+import type { SourceId } from '../source/book'
 
 /** What a mark on glasses says of them, as far as somebody under a helmet asks. */
 export const EYEWEAR_MEANINGS = [
@@ -13,23 +12,22 @@ export interface EyewearMark {
   readonly meaning: EyewearMeaningId
   /** With this one, and clear, they are what is asked for under a helmet. */
   readonly isAskedFor: boolean
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 
-const { usEyewearMarks: us, euEyewearMarks: eu } = EYEWEAR_SOURCES
-const mark = (printed: string, meaning: EyewearMeaningId, source: SourceRef, isAskedFor = false): EyewearMark =>
+const mark = (printed: string, meaning: EyewearMeaningId, source: SourceId, isAskedFor = false): EyewearMark =>
   ({ mark: printed, meaning, isAskedFor, source })
 
 /** Marks of two schools, those that are asked for first. Sources: ANSI Z87.1-2020; EN 166:2001, both from memory. */
 export const EYEWEAR_MARKS: readonly EyewearMark[] = [
-  mark('Z87+', 'impact', us, true),
-  mark('Z87', 'no-impact', us),
-  mark('W…', 'welding-shade', us),
-  mark('U…', 'ultraviolet', us),
-  mark('R…', 'infrared', us),
-  mark('L…', 'light', us),
-  mark('V', 'photochromic', us),
-  mark('F', 'low-energy-impact', eu, true),
-  mark('FT', 'extremes', eu, true),
-  mark('S', 'robust', eu),
+  mark('Z87+', 'impact', 'usEyewearMarks', true),
+  mark('Z87', 'no-impact', 'usEyewearMarks'),
+  mark('W…', 'welding-shade', 'usEyewearMarks'),
+  mark('U…', 'ultraviolet', 'usEyewearMarks'),
+  mark('R…', 'infrared', 'usEyewearMarks'),
+  mark('L…', 'light', 'usEyewearMarks'),
+  mark('V', 'photochromic', 'usEyewearMarks'),
+  mark('F', 'low-energy-impact', 'euEyewearMarks', true),
+  mark('FT', 'extremes', 'euEyewearMarks', true),
+  mark('S', 'robust', 'euEyewearMarks'),
 ]

@@ -1,4 +1,5 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import type { GarmentConditionId, GarmentFactId, GarmentId, GarmentVerdict, MaterialId } from '../ids/garment-ids'
 import { noiseNeed } from '../hearing/day-noise'
@@ -8,8 +9,6 @@ import type { RequirementId } from '../ids/ppe-ids'
 import type { DeratingId } from '../ids/protection-ids'
 import type { ZoneId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
-import { SOURCES } from '../source/sources'
 import type { OutfitAround, OutfitRequirement, Spatter } from './required-outfit'
 import { requiredOutfit, spatterOf } from './required-outfit'
 
@@ -123,9 +122,6 @@ const NOT_CLOTH: ReadonlySet<GarmentId> = new Set([
 const AGAINST_NOISE: ReadonlySet<RequirementId> = new Set(['hearing-protection', 'hearing-protection-rated', 'hearing-protection-two'])
 type EarsToday = Pick<OutfitAround, 'noise' | 'protectorRule'>
 
-const { usProtectorRating, protectorByKind } = PROTECTION_SOURCES
-const { fabricBehaviour, shopPractice, usClothing, usEyeDuty, laserNotAShade, usRespirators } = SOURCES
-
 /** What is wrong with a garment wherever it is worn: adding it to an outfit that passes is a conflict, and is named. */
 function harms({ item, materials, condition }: WornGarment): readonly Finding[] {
   const findings: Finding[] = []
@@ -133,12 +129,12 @@ function harms({ item, materials, condition }: WornGarment): readonly Finding[] 
     const told = Object.values(materials ?? {}).reduce((sum, percent) => sum + percent, 0)
     const melting = MELTING.reduce((sum, material) => sum + (materials?.[material] ?? 0), 0)
     if (told < ALL_OF_IT_PERCENT)
-      findings.push(finding('hold', 'garment.material-unknown', { item, percent: 100 - told }, [fabricBehaviour]))
-    if (melting > A_LITTLE_PERCENT) findings.push(finding('hold', 'garment.melts', { item, percent: melting }, [fabricBehaviour]))
-    else if (melting > 0) findings.push(finding('caution', 'garment.melts-a-little', { item, percent: melting }, [fabricBehaviour]))
+      findings.push(finding('hold', 'garment.material-unknown', { item, percent: 100 - told }, ['fabricBehaviour']))
+    if (melting > A_LITTLE_PERCENT) findings.push(finding('hold', 'garment.melts', { item, percent: melting }, ['fabricBehaviour']))
+    else if (melting > 0) findings.push(finding('caution', 'garment.melts-a-little', { item, percent: melting }, ['fabricBehaviour']))
   }
-  if (condition === undefined) findings.push(finding('hold', 'garment.not-looked-at', { item }, [shopPractice]))
-  for (const one of condition ?? []) findings.push(finding('hold', 'garment.condition', { item, condition: one }, [usClothing]))
+  if (condition === undefined) findings.push(finding('hold', 'garment.not-looked-at', { item }, ['shopPractice']))
+  for (const one of condition ?? []) findings.push(finding('hold', 'garment.condition', { item, condition: one }, ['usClothing']))
   return findings
 }
 
@@ -179,18 +175,18 @@ function lacks(garment: WornGarment, requirement: RequirementId, rule: Rule, hou
   if (strength !== undefined && !NOT_CLOTH.has(item)) {
     const share = (of: readonly MaterialId[]) => of.reduce((sum, material) => sum + (materials?.[material] ?? 0), 0)
     if (share(AS_STRONG[strength]) < ALL_OF_IT_PERCENT)
-      findings.push(finding('hold', 'garment.material-too-light', { item, requirement }, [fabricBehaviour]))
+      findings.push(finding('hold', 'garment.material-too-light', { item, requirement }, ['fabricBehaviour']))
     else if (cottonChars && share([...AS_STRONG['flame-resistant'], 'wool']) < ALL_OF_IT_PERCENT)
-      findings.push(finding('caution', 'garment.chars', { item }, [fabricBehaviour]))
+      findings.push(finding('caution', 'garment.chars', { item }, ['fabricBehaviour']))
   }
   for (const fact of factsAsked(garment, rule, house)) {
-    if (facts?.[fact] === undefined) findings.push(finding('hold', 'garment.fact-unknown', { item, fact }, [shopPractice]))
-    else if (!facts[fact]) findings.push(finding('hold', 'garment.fact-wrong', { item, fact }, [usClothing]))
+    if (facts?.[fact] === undefined) findings.push(finding('hold', 'garment.fact-unknown', { item, fact }, ['shopPractice']))
+    else if (!facts[fact]) findings.push(finding('hold', 'garment.fact-wrong', { item, fact }, ['usClothing']))
   }
   if (item === 'safety-glasses' && facts?.clear !== true)
     findings.push(facts?.clear === undefined
-      ? finding('hold', 'garment.fact-unknown', { item, fact: 'clear' }, [shopPractice])
-      : finding('caution', 'garment.tinted', {}, [usEyeDuty]))
+      ? finding('hold', 'garment.fact-unknown', { item, fact: 'clear' }, ['shopPractice'])
+      : finding('caution', 'garment.tinted', {}, ['usEyeDuty']))
   return findings
 }
 
@@ -199,7 +195,7 @@ function lacks(garment: WornGarment, requirement: RequirementId, rule: Rule, hou
  * away. Where nobody reckoned the noise, that is said and passes nothing by itself.
  */
 function againstNoise(worn: readonly WornGarment[], { noise, protectorRule = 'half' }: EarsToday): readonly Finding[] {
-  if (noise === undefined) return [finding('caution', 'garment.noise-decides', {}, [usProtectorRating])]
+  if (noise === undefined) return [finding('caution', 'garment.noise-decides', {}, ['usProtectorRating'])]
   const need = noiseNeed(noise, protectorRule)
   if (need === null || need.takes === 'any') return []
   const { twaDbA, targetDbA } = need
@@ -208,7 +204,7 @@ function againstNoise(worn: readonly WornGarment[], { noise, protectorRule = 'ha
     return labels.length === 0 ? [] : [{ nrrDb: Math.max(...labels), kind: item === 'ear-muffs' ? 'muff' : 'plug' }]
   })
   const protectedDbA = twaDbA - attenuationDb(known, protectorRule)
-  const cited = [protectorRule === 'by-kind' ? protectorByKind : usProtectorRating]
+  const cited: readonly SourceId[] = [protectorRule === 'by-kind' ? 'protectorByKind' : 'usProtectorRating']
   if (protectedDbA <= targetDbA) return []
   const unread = worn.find(({ item, nrrDb }) => (PROTECTORS as readonly GarmentId[]).includes(item) && nrrDb === undefined)
   return [unread
@@ -234,15 +230,15 @@ function judgeZone(
   const answering = here.filter(({ item }) => rule.items.includes(item))
   // Whether a mask is needed is no question of clothes: the air of the bay says.
   if (requirement === 'fume-see-air-gate' && answering.length === 0)
-    return of([...here.flatMap(harms), finding('caution', 'garment.air-decides', {}, [usRespirators])])
+    return of([...here.flatMap(harms), finding('caution', 'garment.air-decides', {}, ['usRespirators'])])
   if (answering.length === 0)
     return of(here.filter(({ item }) => item !== 'base-layer').length === 0
-      ? [...here.flatMap(harms), finding('hold', 'garment.nothing-worn', { zone, requirement }, [shopPractice])]
+      ? [...here.flatMap(harms), finding('hold', 'garment.nothing-worn', { zone, requirement }, ['shopPractice'])]
       : here.flatMap(garment => [
           ...harms(garment),
           ...garment.item === 'base-layer'
             ? []
-            : [finding('hold', 'garment.not-for-this', { item: garment.item, requirement }, [usClothing])],
+            : [finding('hold', 'garment.not-for-this', { item: garment.item, requirement }, ['usClothing'])],
         ]))
   // One that answers is enough; the others harm nobody, or say so.
   const tried = answering.map(garment => ({ garment, findings: lacks(garment, requirement, rule, house) }))
@@ -251,13 +247,13 @@ function judgeZone(
     ?? tried[0]!
   const findings = [...here.flatMap(harms), ...best.findings]
   if (zone === 'torso' && !here.some(({ item }) => item === 'base-layer'))
-    findings.push(finding('caution', 'garment.base-layer-not-told', {}, [fabricBehaviour]))
+    findings.push(finding('caution', 'garment.base-layer-not-told', {}, ['fabricBehaviour']))
   if (requirement === 'laser-eyewear' || requirement === 'laser-helmet')
     // Not known here whether it is dark enough and bears the beam: that is no pass.
-    findings.push(finding('hold', 'garment.laser-decides', {}, [laserNotAShade]))
+    findings.push(finding('hold', 'garment.laser-decides', {}, ['laserNotAShade']))
   if (AGAINST_NOISE.has(requirement)) findings.push(...againstNoise(here, { ...house, ...around }))
-  if (zone === 'lungs') findings.push(finding('caution', 'garment.air-decides', {}, [usRespirators]))
-  return of(findings.length > 0 ? findings : [finding('note', 'garment.passes', { item: best.garment.item, requirement }, [usClothing])])
+  if (zone === 'lungs') findings.push(finding('caution', 'garment.air-decides', {}, ['usRespirators']))
+  return of(findings.length > 0 ? findings : [finding('note', 'garment.passes', { item: best.garment.item, requirement }, ['usClothing'])])
 }
 
 /**

@@ -2,8 +2,7 @@ import { COATING_TRAITS } from '../job/coating-traits'
 import { noiseNeed } from '../hearing/day-noise'
 import type { NoiseAtEar, NoiseNeed } from '../hearing/day-noise'
 import type { DeratingId } from '../ids/protection-ids'
-import { SOURCES } from '../source/sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type { ZoneId } from '../ids/vocabulary'
 import { ZONES } from '../ids/vocabulary'
@@ -17,7 +16,7 @@ export interface OutfitRequirement {
   /** What the label of a hearing protector has to say at least, dB; left out where any label does, or none that is made. */
   readonly leastNrrDb?: number
   readonly reasons: readonly OutfitReason[]
-  readonly sources: readonly SourceRef[]
+  readonly sources: readonly SourceId[]
 }
 
 /** At or above this current, A, spatter and radiant heat count as heavy. House reading of "low current" in the clothing classes. */
@@ -106,27 +105,11 @@ export function requiredOutfit(
   const laser = traits.heat === 'laser'
   const sparks = traits.heat === 'sparks'
   const full = overhead || gouging
-  const {
-    clothingClasses,
-    usClothing,
-    usClothingDuty,
-    fabricBehaviour,
-    shopPractice,
-    weldingGloves,
-    usEyeDuty,
-    helmetIsSecondary,
-    noiseLevels,
-    usNoise,
-    usRespirators,
-    usConfinedSpaces,
-    coatings,
-    laserNotAShade,
-  } = SOURCES
   const of = (
     zone: ZoneId,
     requirement: RequirementId,
     reasons: readonly OutfitReason[],
-    sources: readonly SourceRef[],
+    sources: readonly SourceId[],
   ): OutfitRequirement => ({ zone, requirement, reasons, sources })
   const loud = gouging || job.process === 'pac' || sparks || job.process === 'ofc'
   const need = noise === undefined ? null : noiseNeed(noise, protectorRule)
@@ -134,81 +117,81 @@ export function requiredOutfit(
   const build: Readonly<Record<ZoneId, () => OutfitRequirement>> = {
     'hair-head': () =>
       full
-        ? of('hair-head', 'flame-resistant-hood', ['falling-sparks'], [clothingClasses, shopPractice])
+        ? of('hair-head', 'flame-resistant-hood', ['falling-sparks'], ['clothingClasses', 'shopPractice'])
         : spatter === 'none'
-          ? of('hair-head', 'bare-head-hair-tied', ['hot-metal'], [shopPractice])
-          : of('hair-head', 'cap-hair-covered', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter'], [shopPractice]),
+          ? of('hair-head', 'bare-head-hair-tied', ['hot-metal'], ['shopPractice'])
+          : of('hair-head', 'cap-hair-covered', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter'], ['shopPractice']),
     'ears': () =>
       loud || need
         ? {
             ...of('ears', AGAINST_NOISE[need?.takes ?? 'any'], [loud ? 'noise' : 'noise-of-neighbours', 'sparks-catch'], [
-              noiseLevels,
-              usNoise,
+              'noiseLevels',
+              'usNoise',
             ]),
             // By its kind a plug takes another label than a muff: no one number does for both.
             ...need?.nrrDb && protectorRule !== 'by-kind' ? { leastNrrDb: need.nrrDb } : {},
           }
-        : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], [shopPractice]),
+        : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], ['shopPractice']),
     'eyes': () =>
       laser
-        ? of('eyes', 'laser-eyewear', ['laser-beam'], [laserNotAShade])
+        ? of('eyes', 'laser-eyewear', ['laser-beam'], ['laserNotAShade'])
         : traits.heat === 'flame'
-          ? of('eyes', 'flame-goggles', ['flame-light', 'hot-metal'], [usEyeDuty])
+          ? of('eyes', 'flame-goggles', ['flame-light', 'hot-metal'], ['usEyeDuty'])
           : of('eyes', 'clear-rated-glasses', sparks ? ['grinding-fragments'] : ['slag-pops', 'reflected-arc'], [
-              usEyeDuty,
-              helmetIsSecondary,
+              'usEyeDuty',
+              'helmetIsSecondary',
             ]),
     'face': () =>
       laser
-        ? of('face', 'laser-helmet', ['laser-beam'], [laserNotAShade])
+        ? of('face', 'laser-helmet', ['laser-beam'], ['laserNotAShade'])
         : arc
-          ? of('face', 'welding-helmet', ['arc-radiation', 'reflected-arc'], [usEyeDuty, usClothingDuty])
-          : of('face', 'face-shield', sparks ? ['grinding-fragments'] : ['light-spatter', 'hot-metal'], [usEyeDuty, helmetIsSecondary]),
+          ? of('face', 'welding-helmet', ['arc-radiation', 'reflected-arc'], ['usEyeDuty', 'usClothingDuty'])
+          : of('face', 'face-shield', sparks ? ['grinding-fragments'] : ['light-spatter', 'hot-metal'], ['usEyeDuty', 'helmetIsSecondary']),
     'neck': () =>
       full
-        ? of('neck', 'neck-leather', ['falling-sparks'], [clothingClasses, shopPractice])
-        : of('neck', 'collar-closed', arc ? ['arc-radiation', 'sparks-catch'] : ['sparks-catch'], [usClothing]),
+        ? of('neck', 'neck-leather', ['falling-sparks'], ['clothingClasses', 'shopPractice'])
+        : of('neck', 'collar-closed', arc ? ['arc-radiation', 'sparks-catch'] : ['sparks-catch'], ['usClothing']),
     'lungs': () =>
       job.confinement === 'confined'
-        ? of('lungs', 'supplied-air-to-be-judged', ['confined-air'], [usConfinedSpaces, usRespirators])
+        ? of('lungs', 'supplied-air-to-be-judged', ['confined-air'], ['usConfinedSpaces', 'usRespirators'])
         : job.coating !== undefined && COATING_TRAITS[job.coating].isFuming && !job.coatingStripped
-          ? of('lungs', 'fume-see-air-gate', ['coating-fume'], [coatings, usRespirators])
-          : of('lungs', 'fume-see-air-gate', ['every-arc-makes-fume'], [usRespirators]),
+          ? of('lungs', 'fume-see-air-gate', ['coating-fume'], ['coatings', 'usRespirators'])
+          : of('lungs', 'fume-see-air-gate', ['every-arc-makes-fume'], ['usRespirators']),
     'hands': () =>
       sparks
-        ? of('hands', 'leather-work-gloves', ['grinding-fragments', 'synthetics-melt'], [shopPractice])
+        ? of('hands', 'leather-work-gloves', ['grinding-fragments', 'synthetics-melt'], ['shopPractice'])
         : !linedGlovesOnly && ['gtaw', 'paw', 'ts', 'tb'].includes(job.process)
-            ? of('hands', 'thin-dexterous-gauntlet', ['dexterity', 'arc-radiation'], [weldingGloves])
-            : of('hands', 'lined-gauntlet', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter', 'hot-metal'], [weldingGloves]),
+            ? of('hands', 'thin-dexterous-gauntlet', ['dexterity', 'arc-radiation'], ['weldingGloves'])
+            : of('hands', 'lined-gauntlet', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter', 'hot-metal'], ['weldingGloves']),
     'arms': () =>
       spatter === 'heavy'
         ? of('arms', 'leather-sleeves', overhead ? ['falling-sparks', 'heavy-spatter'] : ['heavy-spatter'], [
-            clothingClasses,
-            fabricBehaviour,
+            'clothingClasses',
+            'fabricBehaviour',
           ])
-        : of('arms', 'fr-sleeves', arc ? ['arc-radiation', 'light-spatter'] : ['light-spatter'], [clothingClasses, usClothing]),
+        : of('arms', 'fr-sleeves', arc ? ['arc-radiation', 'light-spatter'] : ['light-spatter'], ['clothingClasses', 'usClothing']),
     'torso': () =>
       full
-        ? of('torso', 'leather-jacket', ['falling-sparks', 'heavy-spatter'], [clothingClasses, fabricBehaviour])
+        ? of('torso', 'leather-jacket', ['falling-sparks', 'heavy-spatter'], ['clothingClasses', 'fabricBehaviour'])
         : spatter === 'heavy'
-          ? of('torso', 'fr-jacket', ['heavy-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour])
-          : of('torso', 'cotton-or-fr-jacket', ['light-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour]),
+          ? of('torso', 'fr-jacket', ['heavy-spatter', 'synthetics-melt'], ['clothingClasses', 'fabricBehaviour'])
+          : of('torso', 'cotton-or-fr-jacket', ['light-spatter', 'synthetics-melt'], ['clothingClasses', 'fabricBehaviour']),
     'lap': () =>
       spatter === 'heavy' || sparks
-        ? of('lap', 'leather-apron', [sparks ? 'grinding-fragments' : 'heavy-spatter'], [clothingClasses, shopPractice])
-        : of('lap', 'lap-covered-by-jacket', ['light-spatter'], [shopPractice]),
+        ? of('lap', 'leather-apron', [sparks ? 'grinding-fragments' : 'heavy-spatter'], ['clothingClasses', 'shopPractice'])
+        : of('lap', 'lap-covered-by-jacket', ['light-spatter'], ['shopPractice']),
     'legs': () =>
       full
-        ? of('legs', 'leather-leggings', ['falling-sparks', 'heavy-spatter'], [clothingClasses, fabricBehaviour])
+        ? of('legs', 'leather-leggings', ['falling-sparks', 'heavy-spatter'], ['clothingClasses', 'fabricBehaviour'])
         : spatter === 'heavy'
-          ? of('legs', 'fr-trousers', ['heavy-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour])
-          : of('legs', 'long-trousers-no-cuffs', ['light-spatter', 'synthetics-melt'], [usClothing, fabricBehaviour]),
+          ? of('legs', 'fr-trousers', ['heavy-spatter', 'synthetics-melt'], ['clothingClasses', 'fabricBehaviour'])
+          : of('legs', 'long-trousers-no-cuffs', ['light-spatter', 'synthetics-melt'], ['usClothing', 'fabricBehaviour']),
     'feet': () =>
       of('feet', 'leather-boots-covered-laces', spatter === 'heavy' ? ['heavy-spatter', 'sparks-catch'] : ['hot-metal', 'sparks-catch'], [
-        usClothing,
-        shopPractice,
+        'usClothing',
+        'shopPractice',
       ]),
-    'pockets': () => of('pockets', 'pockets-closed-no-lighter', ['sparks-catch'], [usClothing, shopPractice]),
+    'pockets': () => of('pockets', 'pockets-closed-no-lighter', ['sparks-catch'], ['usClothing', 'shopPractice']),
   }
   return ZONES.map(zone => build[zone]())
 }

@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { isGas } from '../fume/gases'
 import type { JurisdictionId, MaskId, SubstanceId } from '../ids/vocabulary'
@@ -93,14 +92,14 @@ export function respiratorsFor(
         ? finding('note', 'respirator.needed', { apf: neededApf, masks: suits }, [masks[0]!.source])
         : finding('hold', 'respirator.none-enough', { apf: neededApf }, [masks[0]!.source]),
     )
-    if (gases.length > 0) findings.push(finding('note', 'respirator.gas-not-filtered', { substances: gases }, [SOURCES.usRespirators]))
-    if (overIdlh.length > 0) findings.push(finding('note', 'respirator.immediate-danger', { substances: overIdlh }, [SOURCES.usDanger]))
+    if (gases.length > 0) findings.push(finding('note', 'respirator.gas-not-filtered', { substances: gases }, ['usRespirators']))
+    if (overIdlh.length > 0) findings.push(finding('note', 'respirator.immediate-danger', { substances: overIdlh }, ['usDanger']))
     if (asksHighEfficiency.length > 0)
       findings.push(
-        finding('note', 'respirator.high-efficiency', { substances: asksHighEfficiency }, [SOURCES.usLead, SOURCES.usCadmium]),
+        finding('note', 'respirator.high-efficiency', { substances: asksHighEfficiency }, ['usLead', 'usCadmium']),
       )
-    if (oxygenLack) findings.push(finding('hold', 'respirator.oxygen-lack', {}, [SOURCES.usConfinedSpaces]))
-    findings.push(finding('note', 'respirator.dust-mask', {}, [SOURCES.usRespirators]))
+    if (oxygenLack) findings.push(finding('hold', 'respirator.oxygen-lack', {}, ['usConfinedSpaces']))
+    findings.push(finding('note', 'respirator.dust-mask', {}, ['usRespirators']))
   }
   return { neededApf, masks, gases, isDanger, findings }
 }
@@ -167,18 +166,18 @@ export function judgeWearer(
   now: Instant,
 ): { readonly protects: boolean, readonly mask: MaskId | null, readonly findings: readonly Finding[] } {
   if (wearer === null)
-    return { protects: false, mask: null, findings: [finding('hold', 'respirator.wearer-unknown', {}, [SOURCES.usRespirators])] }
+    return { protects: false, mask: null, findings: [finding('hold', 'respirator.wearer-unknown', {}, ['usRespirators'])] }
   const choice = need.masks.find(({ mask }) => mask === wearer.mask)!
   if (!choice.suits) {
     const why
       = wearer.mask === 'dust-mask'
-        ? finding('hold', 'respirator.dust-mask', {}, [SOURCES.usRespirators])
+        ? finding('hold', 'respirator.dust-mask', {}, ['usRespirators'])
         : need.gases.length > 0 && !choice.isSupplied
-          ? finding('hold', 'respirator.gas-not-filtered', { substances: need.gases }, [SOURCES.usRespirators])
+          ? finding('hold', 'respirator.gas-not-filtered', { substances: need.gases }, ['usRespirators'])
           : choice.offTooLong
             ? finding('hold', 'respirator.off-too-long', { mask: wearer.mask, apf: choice.apf ?? 0, ...choice.offTooLong }, [
                 choice.source,
-                SOURCES.maskWorn,
+                'maskWorn',
               ])
             : finding('hold', 'respirator.not-enough', { mask: wearer.mask, apf: choice.apf ?? 0, neededApf: need.neededApf }, [
                 choice.source,
@@ -187,10 +186,10 @@ export function judgeWearer(
   }
   const findings: Finding[] = []
   if (wearer.readyUntil === null || !isAfter(wearer.readyUntil, now))
-    findings.push(finding('hold', 'respirator.wearer-not-ready', {}, [SOURCES.usRespirators]))
+    findings.push(finding('hold', 'respirator.wearer-not-ready', {}, ['usRespirators']))
   if (choice.isTight && wearer.isShaven === null)
-    findings.push(finding('hold', 'respirator.shave-not-checked', {}, [SOURCES.usRespirators]))
-  if (choice.isTight && wearer.isShaven === false) findings.push(finding('hold', 'respirator.not-shaven', {}, [SOURCES.usRespirators]))
+    findings.push(finding('hold', 'respirator.shave-not-checked', {}, ['usRespirators']))
+  if (choice.isTight && wearer.isShaven === false) findings.push(finding('hold', 'respirator.not-shaven', {}, ['usRespirators']))
   if (findings.length > 0) return { protects: false, mask: wearer.mask, findings }
   return {
     protects: true,

@@ -1,5 +1,4 @@
-import type { SourceRef } from '../source/source-ref'
-import { SOURCES } from '../source/sources'
+import type { SourceId } from '../source/book'
 import { LAWS } from '../law/laws'
 import type { JurisdictionId, MaskId } from '../ids/vocabulary'
 
@@ -16,7 +15,7 @@ export interface Respirator {
   readonly isHighEfficiency: boolean
   /** Full face, its own air, and a way out when that fails: for too little oxygen, immediate danger, and what nobody knows. */
   readonly isForDanger: boolean
-  readonly source: SourceRef
+  readonly source: SourceId
 }
 
 interface Row {
@@ -72,12 +71,14 @@ const REACHED_FOR: readonly MaskId[] = [
   'air-line-full', 'air-line-positive', 'air-line-escape', 'scba',
 ]
 
+const FACTORS = { us: 'usApf', uk: 'ukApf' } as const
+
 /** Every mask with what it is worth here. Outside the United States the British factors are used. */
 export function respiratorsIn(jurisdiction: JurisdictionId): readonly Respirator[] {
   const whose = LAWS[jurisdiction].respiratorFactors
   return REACHED_FOR.map((mask) => {
     const { us, uk, ...traits } = ROWS[mask]
-    return { mask, apf: { us, uk }[whose], ...traits, source: { us: SOURCES.usApf, uk: SOURCES.ukApf }[whose] }
+    return { mask, apf: { us, uk }[whose], ...traits, source: FACTORS[whose] }
   })
 }
 

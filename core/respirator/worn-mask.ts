@@ -1,7 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { KitItemFact } from '../inspection/kit-item-fact'
-import { SOURCES } from '../source/sources'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 import type { Wearer } from './wearer'
@@ -23,5 +22,5 @@ export function wornMask(
   const isServing = worn.some(({ mayUse, validUntil }) => mayUse && stands(validUntil, now))
   return isServing
     ? { wearer, findings: [] }
-    : { wearer: null, findings: [finding('note', 'respirator.not-in-register', { mask: wearer.mask }, [SOURCES.usRespirators])] }
+    : { wearer: null, findings: [finding('note', 'respirator.not-in-register', { mask: wearer.mask }, ['usRespirators'])] }
 }

@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { SampleVerdict } from '../ids/exposure-ids'
 import type { SubstitutionId } from '../ids/vocabulary'
 import { SUBSTITUTIONS } from '../ids/vocabulary'
@@ -76,15 +75,15 @@ export function judgeSamples(sample: readonly SampleValue[], limit: number): Com
       ...base,
       verdict: 'no-decision',
       test: 'none',
-      findings: [finding('hold', 'samples.too-few', { n, needed: 3 }, [SOURCES.complianceTest])],
+      findings: [finding('hold', 'samples.too-few', { n, needed: 3 }, ['complianceTest'])],
     }
   const found = sample.filter(({ isBelowLoq }) => !isBelowLoq).map(({ value }) => value)
   const tooManyBelow = belowLoq / n > TOO_MANY_BELOW || (n >= STATISTICAL_FROM && found.length < TESTED_FROM)
   if (n < STATISTICAL_FROM || tooManyBelow) {
     const verdict = preliminary(sample, limit)
-    if (tooManyBelow) findings.push(finding('note', 'samples.mostly-below', { belowLoq, n }, [SOURCES.substitution]))
+    if (tooManyBelow) findings.push(finding('note', 'samples.mostly-below', { belowLoq, n }, ['substitution']))
     if (verdict === 'no-decision')
-      findings.push(finding('hold', 'samples.more-needed', { n, needed: STATISTICAL_FROM }, [SOURCES.complianceTest]))
+      findings.push(finding('hold', 'samples.more-needed', { n, needed: STATISTICAL_FROM }, ['complianceTest']))
     return { ...base, verdict, test: 'preliminary', findings }
   }
   const uT = toleranceFactor(n, 0.95, 0.7)
@@ -97,12 +96,12 @@ export function judgeSamples(sample: readonly SampleValue[], limit: number): Com
       passes: tested.filter(({ verdict }) => verdict === 'compliant').map(({ method }) => method),
       fails: tested.filter(({ verdict }) => verdict !== 'compliant').map(({ method }) => method),
       belowLoq, n,
-    }, [SOURCES.substitution, SOURCES.complianceTest]))
+    }, ['substitution', 'complianceTest']))
   }
   const values = countBy(least.method, sample)!.values!
   const { w, p } = shapiroWilk(found.map(Math.log))
   const isDoubted = p < DOUBTED_BELOW
-  if (isDoubted) findings.push(finding('hold', 'samples.not-lognormal', { n, w, p }, [SOURCES.shapiroWilk, SOURCES.complianceTest]))
+  if (isDoubted) findings.push(finding('hold', 'samples.not-lognormal', { n, w, p }, ['shapiroWilk', 'complianceTest']))
   return {
     n, belowLoq, uT, methods, findings, test: 'statistical', method: least.method,
     // What fails fails by its numbers; only a pass rests on the distribution.

@@ -1,5 +1,5 @@
 import type { Finding } from '../findings/finding'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ShadeRuleSetId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
 
@@ -42,7 +42,7 @@ export function ruleSetRow(
   ruleSet: ShadeRuleSetId,
   minimum: number | null,
   suggested: readonly [number, number] | null,
-  source: SourceRef,
+  source: SourceId,
   notes: readonly Finding[] = [],
 ): RuleSetAnswer {
   return Object.freeze({ ruleSet, minimum, suggested, source, notes })

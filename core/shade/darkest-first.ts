@@ -1,5 +1,4 @@
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
 import { ruleSetRow } from './band-table'
@@ -27,11 +26,11 @@ const built = new Map<ProcessId, RuleSetAnswer[]>()
 
 function build(process: ProcessId, lowerBound: number | null): RuleSetAnswer {
   const printed = DARKEST[process]
-  if (printed === undefined) return noRow('darkest-first', process, SOURCES.darkestFirst)
-  if (lowerBound === null) return ruleSetRow('darkest-first', null, null, SOURCES.darkestFirst)
+  if (printed === undefined) return noRow('darkest-first', process, 'darkestFirst')
+  if (lowerBound === null) return ruleSetRow('darkest-first', null, null, 'darkestFirst')
   const darkest = Math.max(printed, lowerBound)
-  return ruleSetRow('darkest-first', lowerBound, [lowerBound, darkest], SOURCES.darkestFirst, [
-    finding('note', 'shade.start-darkest', { shade: darkest, minimum: lowerBound }, [SOURCES.darkestFirst]),
+  return ruleSetRow('darkest-first', lowerBound, [lowerBound, darkest], 'darkestFirst', [
+    finding('note', 'shade.start-darkest', { shade: darkest, minimum: lowerBound }, ['darkestFirst']),
   ])
 }
 

@@ -1,6 +1,5 @@
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { BaseMetalId, ProcessId, ShieldingGasId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import type { BandTable } from './band-table'
@@ -12,14 +11,14 @@ import { beyondCurrent, beyondFlow, lacksInput, noRow } from './silent-answers'
  * one lighter is its minimum. The older, darker edition's boundaries are shipped; the newer edition is recalled
  * too loosely to ship, and reads about one lighter.
  */
-const recommends = (shade: number, source: SourceRef): RuleSetAnswer => ruleSetRow('eu', shade - 1, [shade, shade], source,
-  source === SOURCES.euArcShade ? [finding('note', 'shade.older-edition', { ruleSet: 'eu' }, [source])] : [])
+const recommends = (shade: number, source: SourceId): RuleSetAnswer => ruleSetRow('eu', shade - 1, [shade, shade], source,
+  source === 'euArcShade' ? [finding('note', 'shade.older-edition', { ruleSet: 'eu' }, [source])] : [])
 
 /** First current printed, then the lower end of each darker row; the first row's shade counts up by one. */
-const table = (source: SourceRef, firstShade: number, from: readonly number[], ends = Infinity): BandTable =>
+const table = (source: SourceId, firstShade: number, from: readonly number[], ends = Infinity): BandTable =>
   ({ ends, openBelow: false, bands: from.map((lower, step) => ({ from: lower, answer: recommends(firstShade + step, source) })) })
 
-const arc = SOURCES.euArcShade
+const arc = 'euArcShade'
 const MAG = table(arc, 10, [40, 80, 125, 175, 300, above(450)])
 const MIG_HEAVY = table(arc, 10, [80, 100, 175, 300, above(500)])
 const MIG_LIGHT = table(arc, 10, [80, 100, 175, 250, 350, above(500)])
@@ -35,8 +34,8 @@ const BY_CURRENT: Partial<Record<ProcessId, BandTable>> = {
 }
 
 /** Gas welding by acetylene flow, oxygen cutting by oxygen flow, L/h. */
-const GAS_WELDING = { ...table(SOURCES.euGasShade, 4, [0, above(70), above(200), above(800)]), openBelow: true }
-const OXYGEN_CUTTING = table(SOURCES.euGasShade, 5, [900, 2000, 4000], 8000)
+const GAS_WELDING = { ...table('euGasShade', 4, [0, above(70), above(200), above(800)]), openBelow: true }
+const OXYGEN_CUTTING = table('euGasShade', 5, [900, 2000, 4000], 8000)
 
 const ACTIVE: ReadonlySet<ShieldingGasId> = new Set(['argon-co2', 'co2', 'argon-oxygen', 'tri-mix'])
 const INERT: ReadonlySet<ShieldingGasId> = new Set(['argon', 'helium', 'argon-helium'])
@@ -95,17 +94,17 @@ export function eu(question: ShadeQuestion, currentA: number | undefined): RuleS
     return currentA > byCurrent.ends ? beyondCurrent('eu', process, currentA, byCurrent.ends, arc) : read(byCurrent, process, currentA)
   }
   if (process === 'ofw') {
-    if (acetyleneFlowLPerH === undefined) return lacksInput('eu', process, 'acetyleneFlowLPerH', SOURCES.euGasShade)
+    if (acetyleneFlowLPerH === undefined) return lacksInput('eu', process, 'acetyleneFlowLPerH', 'euGasShade')
     return read(GAS_WELDING, process, acetyleneFlowLPerH)
   }
   if (process === 'ofc') {
-    if (oxygenFlowLPerH === undefined) return lacksInput('eu', process, 'oxygenFlowLPerH', SOURCES.euGasShade)
-    if (oxygenFlowLPerH > OXYGEN_CUTTING.ends) return beyondFlow('eu', process, oxygenFlowLPerH, OXYGEN_CUTTING.ends, SOURCES.euGasShade)
+    if (oxygenFlowLPerH === undefined) return lacksInput('eu', process, 'oxygenFlowLPerH', 'euGasShade')
+    if (oxygenFlowLPerH > OXYGEN_CUTTING.ends) return beyondFlow('eu', process, oxygenFlowLPerH, OXYGEN_CUTTING.ends, 'euGasShade')
     return read(OXYGEN_CUTTING, process, oxygenFlowLPerH)
   }
   if (process === 'paw') {
-    return ruleSetRow('eu', null, null, SOURCES.euLowConfidence, [
-      finding('note', 'shade.row-not-shipped', { process, ruleSet: 'eu' }, [SOURCES.euLowConfidence]),
+    return ruleSetRow('eu', null, null, 'euLowConfidence', [
+      finding('note', 'shade.row-not-shipped', { process, ruleSet: 'eu' }, ['euLowConfidence']),
     ])
   }
   return noRow('eu', process, arc)

@@ -1,5 +1,4 @@
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
 import { ruleSetRow } from './band-table'
@@ -25,8 +24,8 @@ function once(key: number | ProcessId, build: () => RuleSetAnswer): RuleSetAnswe
  */
 export function house(process: ProcessId, currentA: number | undefined, minimum: number | null): RuleSetAnswer {
   const applies = OPEN_ARCS.has(process) || (process === 'pac' && currentA !== undefined && currentA > PLASMA_CUTTING_OPEN_ARC_A)
-  if (minimum !== null && applies) return once(minimum, () => ruleSetRow('house', minimum, null, SOURCES.houseRule))
-  return once(process, () => ruleSetRow('house', null, null, SOURCES.houseRule, [
+  if (minimum !== null && applies) return once(minimum, () => ruleSetRow('house', minimum, null, 'houseRule'))
+  return once(process, () => ruleSetRow('house', null, null, 'houseRule', [
     applies ? finding('note', 'shade.no-house-minimum', { process }) : finding('note', 'shade.house-not-for-process', { process }),
   ]))
 }

@@ -1,5 +1,5 @@
 import { finding } from '../findings/finding'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ProcessId, ShadeRuleSetId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import type { BandTable } from './band-table'
@@ -9,7 +9,7 @@ import { beyondCurrent, lacksInput, noRow } from './silent-answers'
 /** A published table as a whole: rows by current (A), rows by plate thickness (mm), and processes with one number. */
 export interface PublishedTable {
   readonly ruleSet: ShadeRuleSetId
-  readonly source: SourceRef
+  readonly source: SourceId
   readonly byCurrent: Partial<Record<ProcessId, BandTable>>
   readonly byThickness: Partial<Record<ProcessId, BandTable>>
   readonly always: Partial<Record<ProcessId, RuleSetAnswer>>

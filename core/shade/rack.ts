@@ -1,8 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { BatteryStateId, CoverPlateStateId, HelmetCheckId, HelmetFit, HelmetKindId } from '../ids/protection-ids'
-import { EYEWEAR_SOURCES } from '../source/eyewear-sources'
-import { SOURCES } from '../source/sources'
 import { requiredShade } from './required-shade'
 import { settableShades } from './settable-shades'
 import { personalStart } from './settled-shade'
@@ -70,9 +68,9 @@ const nearest = (shades: readonly number[], start: number): number | undefined =
 function whyNone(shades: readonly number[], { minimum, start }: Needed): Finding {
   const above = shades.find(shade => shade > start + DARKER_AT_MOST)
   return above === undefined
-    ? finding('hold', 'helmet.too-light', { darkest: shades.at(-1) ?? 0, minimum }, [SOURCES.usEyeDuty])
+    ? finding('hold', 'helmet.too-light', { darkest: shades.at(-1) ?? 0, minimum }, ['usEyeDuty'])
     : finding('hold', 'helmet.gap', { below: shades.findLast(shade => shade < minimum) ?? null, above, minimum, start }, [
-        EYEWEAR_SOURCES.nextShade,
+        'nextShade',
       ])
 }
 
@@ -81,7 +79,6 @@ function whyNone(shades: readonly number[], { minimum, start }: Needed): Finding
  * it has to be set before each. As it is set it stays where that does for all, and is not lighter than the start.
  */
 function bestShade({ shades: bands, setTo }: RackHelmet, jobs: readonly Needed[]): Chosen {
-  const { nextShade } = EYEWEAR_SOURCES
   const shades = settableShades(bands)
   const none = jobs.filter(job => !shades.some(answers(job)))
   if (none.length > 0) return { shade: null, findings: none.map(job => whyNone(shades, job)) }
@@ -90,31 +87,29 @@ function bestShade({ shades: bands, setTo }: RackHelmet, jobs: readonly Needed[]
   const isRight = setTo !== undefined && common.includes(setTo) && setTo >= start
   const shade = isRight ? setTo : nearest(common, start) ?? nearest(shades.filter(answers(jobs[0]!)), jobs[0]!.start)!
   const findings: Finding[] = []
-  if (common.length === 0) findings.push(finding('caution', 'helmet.set-between-jobs', { shade }, [nextShade]))
+  if (common.length === 0) findings.push(finding('caution', 'helmet.set-between-jobs', { shade }, ['nextShade']))
   const wanted = common.length === 0 ? jobs[0]!.start : start
-  if (shade < wanted) findings.push(finding('caution', 'helmet.lighter-than-start', { shade, start: wanted }, [nextShade]))
+  if (shade < wanted) findings.push(finding('caution', 'helmet.lighter-than-start', { shade, start: wanted }, ['nextShade']))
   return { shade, findings }
 }
 
 /** What has to be seen to before it is worn, and what nothing mends at the rack. */
 function stateOf(helmet: RackHelmet, shade: number | null): readonly Finding[] {
   const { kind, lightState, switchingMs, battery, coverPlates, checkedToday } = helmet
-  const { shopPractice } = SOURCES
-  const { switchingTime } = EYEWEAR_SOURCES
   const findings: Finding[] = []
-  if (checkedToday === 'failed') findings.push(finding('hold', 'helmet.check-failed', {}, [shopPractice]))
+  if (checkedToday === 'failed') findings.push(finding('hold', 'helmet.check-failed', {}, ['shopPractice']))
   if (kind === 'auto') {
-    if (battery === 'flat') findings.push(finding('hold', 'helmet.battery-flat', {}, [shopPractice]))
-    if (lightState === undefined || switchingMs === undefined) findings.push(finding('hold', 'helmet.flash-unknown', {}, [switchingTime]))
+    if (battery === 'flat') findings.push(finding('hold', 'helmet.battery-flat', {}, ['shopPractice']))
+    if (lightState === undefined || switchingMs === undefined) findings.push(finding('hold', 'helmet.flash-unknown', {}, ['switchingTime']))
     else if (shade !== null) {
       const flashS = flashSeconds(lightState, shade, switchingMs)
       if (flashS > FLASH_AT_MOST_S)
-        findings.push(finding('hold', 'helmet.flash-too-long', { flashS, allowedS: FLASH_AT_MOST_S, switchingMs }, [switchingTime]))
+        findings.push(finding('hold', 'helmet.flash-too-long', { flashS, allowedS: FLASH_AT_MOST_S, switchingMs }, ['switchingTime']))
     }
-    if (battery === undefined || battery === 'low') findings.push(finding('caution', 'helmet.battery-to-see-to', {}, [shopPractice]))
+    if (battery === undefined || battery === 'low') findings.push(finding('caution', 'helmet.battery-to-see-to', {}, ['shopPractice']))
   }
-  if (coverPlates !== 'sound') findings.push(finding('caution', 'helmet.plates-to-see-to', {}, [shopPractice]))
-  if (checkedToday === undefined) findings.push(finding('caution', 'helmet.check-due', {}, [shopPractice]))
+  if (coverPlates !== 'sound') findings.push(finding('caution', 'helmet.plates-to-see-to', {}, ['shopPractice']))
+  if (checkedToday === undefined) findings.push(finding('caution', 'helmet.check-due', {}, ['shopPractice']))
   return findings
 }
 
@@ -126,13 +121,12 @@ const STEPS: ReadonlySet<string> = new Set([
 const stepsOf = (findings: readonly Finding[]): number => findings.filter(({ code }) => STEPS.has(code)).length
 
 function fitOf(helmet: RackHelmet, jobs: readonly Needed[]): RackFit {
-  const { nextShade } = EYEWEAR_SOURCES
   const { shade, findings: ofShade } = bestShade(helmet, jobs)
   const findings: Finding[] = [...ofShade, ...stateOf(helmet, shade)]
   if (shade !== null) {
     const { kind, setTo } = helmet
-    if (kind === 'fixed' || setTo === shade) findings.push(finding('note', 'helmet.set-right', { shade }, [nextShade]))
-    else findings.push(finding('caution', setTo === undefined ? 'helmet.set-unknown' : 'helmet.set-to', { shade }, [nextShade]))
+    if (kind === 'fixed' || setTo === shade) findings.push(finding('note', 'helmet.set-right', { shade }, ['nextShade']))
+    else findings.push(finding('caution', setTo === undefined ? 'helmet.set-unknown' : 'helmet.set-to', { shade }, ['nextShade']))
   }
   const cannot = findings.some(({ severity }) => severity === 'hold')
   const fit = cannot ? 'cannot' : stepsOf(findings) > 0 ? 'with-a-step' : 'as-set'
@@ -169,7 +163,7 @@ export function solveRack(
   }
   const needs = asked.map(({ minimum, start }) => minimum ?? start)
   if (needs.includes(null)) {
-    const blinds = finding('hold', 'helmet.no-shade-needed', {}, [SOURCES.usEyeDuty])
+    const blinds = finding('hold', 'helmet.no-shade-needed', {}, ['usEyeDuty'])
     return noneOf(helmets, [...findings, blinds], blinds)
   }
   const needed = asked.map(({ start }, index): Needed => {

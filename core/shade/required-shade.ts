@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ShadeBasisId, ShadeRuleSetId } from '../ids/vocabulary'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type { RuleSetAnswer, ShadeAnswer, ShadeQuestion, ShadeRules } from './shade-question'
@@ -115,9 +114,9 @@ function addCautions(binding: RuleSetAnswer, findings: Finding[]): void {
 /** Nobody prints a shade: clear glasses are enough for sparks and a buried arc; a laser is not answered by a shade; else hold. */
 function addSilence({ process }: ShadeQuestion, findings: Finding[]): void {
   const { heat } = PROCESS_TRAITS[process]
-  if (heat === 'laser') findings.push(finding('hold', 'shade.laser-not-a-shade', { process }, [SOURCES.laserNotAShade]))
-  else if (heat === 'sparks') findings.push(finding('note', 'shade.clear-glasses-only', { process }, [SOURCES.usEyeDuty]))
-  else if (heat === 'buried-arc') findings.push(finding('caution', 'shade.buried-arc-flash', { process }, [SOURCES.usConsensusBuriedArc]))
+  if (heat === 'laser') findings.push(finding('hold', 'shade.laser-not-a-shade', { process }, ['laserNotAShade']))
+  else if (heat === 'sparks') findings.push(finding('note', 'shade.clear-glasses-only', { process }, ['usEyeDuty']))
+  else if (heat === 'buried-arc') findings.push(finding('caution', 'shade.buried-arc-flash', { process }, ['usConsensusBuriedArc']))
   else findings.push(finding('hold', 'shade.no-rule-set-answers', { process }))
 }
 

@@ -1,6 +1,6 @@
 import type { BaseMetalId, JurisdictionId, ProcessId, ShadeBasisId, ShadeRuleSetId, ShieldingGasId, WorkplaceId } from '../ids/vocabulary'
 import type { Finding } from '../findings/finding'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 
 /** What a shade is asked for. Lengths in mm, currents in A, flows in litres an hour. */
 export interface ShadeQuestion {
@@ -34,7 +34,7 @@ export interface RuleSetAnswer {
   readonly ruleSet: ShadeRuleSetId
   readonly minimum: number | null
   readonly suggested: readonly [number, number] | null
-  readonly source: SourceRef
+  readonly source: SourceId
   readonly notes: readonly Finding[]
 }
 

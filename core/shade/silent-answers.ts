@@ -1,12 +1,12 @@
 import { finding } from '../findings/finding'
-import type { SourceRef } from '../source/source-ref'
+import type { SourceId } from '../source/book'
 import type { ProcessId, ShadeRuleSetId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
 import { ruleSetRow } from './band-table'
 import type { ShadeInput } from '../ids/shade-ids'
 
 /** The rule set has rows for the process but cannot be read: the question lacks a quantity. */
-export const lacksInput = (ruleSet: ShadeRuleSetId, process: ProcessId, input: ShadeInput, source: SourceRef): RuleSetAnswer =>
+export const lacksInput = (ruleSet: ShadeRuleSetId, process: ProcessId, input: ShadeInput, source: SourceId): RuleSetAnswer =>
   ruleSetRow(ruleSet, null, null, source, [finding('hold', 'shade.input-missing', { process, input }, [source])])
 
 /** The current lies beyond the last row printed: a hold, never an extrapolation. */
@@ -15,7 +15,7 @@ export const beyondCurrent = (
   process: ProcessId,
   currentA: number,
   tableEndsA: number,
-  source: SourceRef,
+  source: SourceId,
 ): RuleSetAnswer =>
   ruleSetRow(ruleSet, null, null, source, [
     finding('hold', 'shade.current-beyond-table', { process, currentA, tableEndsA, ruleSet }, [source]),
@@ -27,12 +27,12 @@ export const beyondFlow = (
   process: ProcessId,
   flowLPerH: number,
   tableEndsLPerH: number,
-  source: SourceRef,
+  source: SourceId,
 ): RuleSetAnswer =>
   ruleSetRow(ruleSet, null, null, source, [
     finding('hold', 'shade.flow-beyond-table', { process, flowLPerH, tableEndsLPerH, ruleSet }, [source]),
   ])
 
 /** The rule set prints nothing for the process. */
-export const noRow = (ruleSet: ShadeRuleSetId, process: ProcessId, source: SourceRef): RuleSetAnswer =>
+export const noRow = (ruleSet: ShadeRuleSetId, process: ProcessId, source: SourceId): RuleSetAnswer =>
   ruleSetRow(ruleSet, null, null, source, [finding('note', 'shade.no-row', { process, ruleSet }, [source])])

@@ -1,12 +1,11 @@
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import { above, bandIndex, openTable, ruleSetRow } from './band-table'
 import type { PublishedTable } from './published-table'
 import { readPublished } from './published-table'
 
-const source = SOURCES.usConsensusShade
+const source = 'usConsensusShade'
 const row = (minimum: number, from?: number, to = from) =>
   ruleSetRow('us-consensus', minimum, from === undefined ? null : [from, to!], source)
 const suggests = (process: ProcessId, from: number, to: number) =>
@@ -15,7 +14,7 @@ const suggests = (process: ProcessId, from: number, to: number) =>
   ])
 
 const WIRE = openTable(500, [0, row(7)], [60, row(10, 11)], [160, row(10, 12)], [250, row(10, 14)])
-const LOW_PLASMA = ruleSetRow('us-consensus', 4, [4, 4], SOURCES.usConsensusShadeLowPlasma)
+const LOW_PLASMA = ruleSetRow('us-consensus', 4, [4, 4], 'usConsensusShadeLowPlasma')
 
 /**
  * AWS F2.2, also ANSI Z49.1 Table 1. Thickness is printed 1/8 in (3 mm), 1/2 in (13 mm), 1 in (25 mm), 6 in (150 mm): the darker reading

@@ -1,5 +1,4 @@
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { BaseMetalId, ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import { above, bandIndex, openTable, ruleSetRow } from './band-table'
@@ -7,7 +6,7 @@ import type { PublishedTable } from './published-table'
 import { readByThickness } from './published-table'
 import { usLaw } from './us-law-table'
 
-const source = SOURCES.usConstructionShade
+const source = 'usConstructionShade'
 const row = (minimum: number, to?: number) => ruleSetRow('us-legal', minimum, to === undefined ? null : [minimum, to], source)
 
 /** Sizes printed for arcs, mm: nothing under 1/16 in. */

@@ -1,11 +1,10 @@
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import { above, openTable, ruleSetRow } from './band-table'
 import type { PublishedTable } from './published-table'
 import { readPublished } from './published-table'
 
-const source = SOURCES.usLawShade
+const source = 'usLawShade'
 const min = (shade: number) => ruleSetRow('us-legal', shade, null, source)
 const plasma = (shade: number) =>
   ruleSetRow('us-legal', shade, null, source, [finding('note', 'shade.visible-arc', { process: 'pac' }, [source])])

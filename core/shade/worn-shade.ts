@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import { combinedShade, shadeForComparing, shadeFromTransmittance } from './shade-number'
 import type { ShadeAnswer } from './shade-question'
 
@@ -36,9 +35,9 @@ export function judgeWorn(
   const single = shadeForComparing(Math.max(...shades))
   const findings: Finding[] = []
   if (minimum !== null && bindingRuleSet !== null && single < minimum) {
-    findings.push(finding('hold', 'shade.worn-lighter', { worn: single, minimum, ruleSet: bindingRuleSet }, [SOURCES.shadeFormula]))
+    findings.push(finding('hold', 'shade.worn-lighter', { worn: single, minimum, ruleSet: bindingRuleSet }, ['shadeFormula']))
     if (effectiveShade >= minimum) {
-      findings.push(finding('note', 'shade.tint-not-counted', { worn: single, effective: effectiveShade }, [SOURCES.tintNeverCounts]))
+      findings.push(finding('note', 'shade.tint-not-counted', { worn: single, effective: effectiveShade }, ['tintNeverCounts']))
     }
   } else if (start !== null && single < start) findings.push(finding('caution', 'shade.worn-below-start', { worn: single, start }))
   return { effectiveShade, findings }

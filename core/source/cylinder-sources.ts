@@ -209,7 +209,7 @@ export const CYLINDER_SOURCES = {
     confidence: 'medium',
   },
   inertLeak: { document: 'CGA SB-2; BCGA GN11', clause: 'no rescue without breathing apparatus', basis: 'published', confidence: 'high' },
-  acetyleneFire: {
+  acetyleneFireGuidance: {
     document: 'British guidance on acetylene in fires; CGA SB-4',
     clause: 'up to 200 m, cool an hour, watch an hour',
     basis: 'published',

@@ -105,7 +105,7 @@ export const KIT_SOURCES = {
     basis: 'practice',
     confidence: 'medium',
   },
-  shopPractice: {
+  shopInterval: {
     document: 'Common practice',
     clause: 'no published interval; the site may change it',
     basis: 'practice',

@@ -1,6 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { HoodKindId } from '../ids/vocabulary'
 import type { CaptureQuestion } from './capture'
 import { isShotPast, RECEIVING_MARGIN } from './capture'
@@ -74,9 +73,9 @@ export function captureWindow(question: CaptureQuestion): CaptureWindow {
       stands: enough ? 'within' : 'no-window',
       findings: [
         enough
-          ? finding('note', 'capture.gun', { flowM3PerS: hood.flowM3PerS }, [SOURCES.gunExtraction])
+          ? finding('note', 'capture.gun', { flowM3PerS: hood.flowM3PerS }, ['gunExtraction'])
           : finding('hold', 'capture.gun-weak', { flowM3PerS: hood.flowM3PerS, neededM3PerS: GUN_FLOW_M3_PER_S }, [
-              SOURCES.gunExtraction,
+              'gunExtraction',
             ]),
       ],
     }
@@ -90,7 +89,7 @@ export function captureWindow(question: CaptureQuestion): CaptureWindow {
       ...nothing,
       velocityAtArcMPerS: velocity,
       stands: 'no-window',
-      findings: [finding('caution', 'capture.jet-passes', { process }, [SOURCES.captureModel])],
+      findings: [finding('caution', 'capture.jet-passes', { process }, ['captureModel'])],
     }
 
   const gas = shieldGasLimit(process)
@@ -105,34 +104,34 @@ export function captureWindow(question: CaptureQuestion): CaptureWindow {
   if (stands === 'too-far') {
     findings.push(
       receives
-        ? finding('hold', 'capture.plume-missed', { distanceM, farthestM, crossDraughtMPerS }, [SOURCES.receiving])
+        ? finding('hold', 'capture.plume-missed', { distanceM, farthestM, crossDraughtMPerS }, ['receiving'])
         : finding('hold', 'capture.too-far', { distanceM, farthestM, velocityMPerS: velocity, neededMPerS: needed }, [
-            SOURCES.captureVelocity,
-            SOURCES.openingVelocity,
+            'captureVelocity',
+            'openingVelocity',
           ]),
     )
   }
   if (stands === 'too-near')
     findings.push(
       finding('caution', 'capture.too-near', { distanceM, nearestM, velocityMPerS: velocity, limitMPerS: gas!.limitMPerS }, [
-        SOURCES.shieldGas,
+        'shieldGas',
       ]),
     )
   if (stands === 'no-window')
-    findings.push(finding('hold', 'capture.no-window', { nearestM, farthestM }, [SOURCES.captureVelocity, SOURCES.shieldGas]))
+    findings.push(finding('hold', 'capture.no-window', { nearestM, farthestM }, ['captureVelocity', 'shieldGas']))
   if (stands === 'within' && gas && velocity > gas.cautionMPerS)
     findings.push(
-      finding('caution', 'capture.gas-may-suffer', { velocityMPerS: velocity, cautionMPerS: gas.cautionMPerS }, [SOURCES.shieldGas]),
+      finding('caution', 'capture.gas-may-suffer', { velocityMPerS: velocity, cautionMPerS: gas.cautionMPerS }, ['shieldGas']),
     )
   if (stands === 'within')
     findings.push(
       receives
-        ? finding('note', 'capture.receives', { distanceM, farthestM }, [SOURCES.receiving])
-        : finding('note', 'capture.draws', { velocityMPerS: velocity, neededMPerS: needed }, [SOURCES.captureVelocity]),
+        ? finding('note', 'capture.receives', { distanceM, farthestM }, ['receiving'])
+        : finding('note', 'capture.draws', { velocityMPerS: velocity, neededMPerS: needed }, ['captureVelocity']),
     )
   if (receives && question.currentA === undefined && plumeHeatW(process, undefined) === null)
-    findings.push(finding('caution', 'capture.plume-assumed', { convectiveW: WEAK_PLUME_W }, [SOURCES.plume]))
-  if (receives) findings.push(finding('note', 'capture.head-outside', {}, [SOURCES.receiving]))
+    findings.push(finding('caution', 'capture.plume-assumed', { convectiveW: WEAK_PLUME_W }, ['plume']))
+  if (receives) findings.push(finding('note', 'capture.head-outside', {}, ['receiving']))
   return { velocityAtArcMPerS: velocity, windowM, nearestM, farthestM, stands, findings }
 }
 
@@ -143,7 +142,7 @@ function boothWindow({ crossDraughtMPerS }: CaptureQuestion, velocity: number): 
   return {
     velocityAtArcMPerS: velocity, windowM: null, nearestM: null, farthestM: null, stands: enough ? 'within' : 'no-window',
     findings: [enough
-      ? finding('note', 'capture.draws', { velocityMPerS: velocity, neededMPerS: needed }, [SOURCES.captureVelocity])
-      : finding('hold', 'capture.face-slow', { velocityMPerS: velocity, neededMPerS: needed }, [SOURCES.captureVelocity])],
+      ? finding('note', 'capture.draws', { velocityMPerS: velocity, neededMPerS: needed }, ['captureVelocity'])
+      : finding('hold', 'capture.face-slow', { velocityMPerS: velocity, neededMPerS: needed }, ['captureVelocity'])],
   }
 }

@@ -1,7 +1,5 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
-import { STUDY_SOURCES } from '../source/study-sources'
 import type { DuctBalance, DuctSystem, HoodDraw } from './duct-balance'
 import { balanceDucts } from './duct-balance'
 import { mostOpen } from './most-open'
@@ -35,11 +33,11 @@ export function assessDucts(system: DuctSystem): DuctAssessment {
   if (!balance.isBalanced) findings.push(finding('hold', 'ducts.no-balance', {}))
   for (const { id, flowM3PerS } of starvedIn(balance, open)) {
     const neededM3PerS = system.hoods.find(hood => hood.id === id)!.neededM3PerS!
-    findings.push(finding('hold', 'ducts.starved', { hood: id, flowM3PerS, neededM3PerS }, [SOURCES.ductFriction]))
+    findings.push(finding('hold', 'ducts.starved', { hood: id, flowM3PerS, neededM3PerS }, ['ductFriction']))
   }
   for (const { id, flowM3PerS, mPerS } of balance.ducts) {
     if (flowM3PerS > 0 && mPerS < LEAST_DUCT_M_PER_S)
-      findings.push(finding('caution', 'ducts.slow', { duct: id, mPerS, atLeastMPerS: LEAST_DUCT_M_PER_S }, [STUDY_SOURCES.ductVelocity]))
+      findings.push(finding('caution', 'ducts.slow', { duct: id, mPerS, atLeastMPerS: LEAST_DUCT_M_PER_S }, ['ductVelocity']))
   }
   const [least, greatest] = [system.fan[0]!.flowM3PerS, system.fan.at(-1)!.flowM3PerS]
   const { flowM3PerS } = balance.fan
@@ -47,7 +45,7 @@ export function assessDucts(system: DuctSystem): DuctAssessment {
     findings.push(finding('hold', 'ducts.off-the-curve', { flowM3PerS, leastM3PerS: least, mostM3PerS: greatest }))
   const mayBeOpen = howManyMayBeOpen(system)
   if (mayBeOpen !== null)
-    findings.push(finding('note', 'ducts.may-be-open', { count: mayBeOpen, of: system.hoods.length }, [SOURCES.ductFriction]))
+    findings.push(finding('note', 'ducts.may-be-open', { count: mayBeOpen, of: system.hoods.length }, ['ductFriction']))
   return { ...balance, mayBeOpen, findings }
 }
 

@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
+import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 
 /** Oxygen in ordinary air, % by volume, as the tables use it. */
 export const AIR_OXYGEN_PERCENT = 20.9
@@ -68,7 +68,7 @@ export function oxygenAfter({
       : null
   const supplyM3PerMin = gas === 'inert' ? (q * limit) / (AIR_OXYGEN_PERCENT - limit) : (q * (100 - limit)) / (limit - AIR_OXYGEN_PERCENT)
   const neededM3PerS = (supplyM3PerMin + (ventilation === 'extract' ? q : 0)) / 60
-  const sources = [SOURCES.oxygenLimits, SOURCES.oxygenBalance]
+  const sources: readonly SourceId[] = ['oxygenLimits', 'oxygenBalance']
   const findings: Finding[] = []
   if (atEndPercent < DEFICIENT_BELOW_PERCENT)
     findings.push(finding('stop', 'oxygen.deficient', { percent: atEndPercent, limitPercent: DEFICIENT_BELOW_PERCENT }, sources))
@@ -76,10 +76,10 @@ export function oxygenAfter({
     findings.push(finding('stop', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_ABOVE_PERCENT }, sources))
   else if (atEndPercent >= ENRICHED_WARNING_PERCENT)
     findings.push(
-      finding('hold', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_WARNING_PERCENT }, [SOURCES.oxygenShipyard]),
+      finding('hold', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_WARNING_PERCENT }, ['oxygenShipyard']),
     )
   if (minutesToLimit !== null && minutesToLimit > minutes)
     findings.push(finding('caution', 'oxygen.limit-ahead', { minutes: minutesToLimit, limitPercent: limit }, sources))
-  findings.push(finding('caution', 'oxygen.mixed-number', {}, [SOURCES.oxygenBalance]))
+  findings.push(finding('caution', 'oxygen.mixed-number', {}, ['oxygenBalance']))
   return { atEndPercent, settlesAtPercent, minutesToLimit, neededM3PerS, findings }
 }

@@ -1,7 +1,7 @@
 import { COATING_TRAITS } from '../job/coating-traits'
+import type { SourceId } from '../source/book'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { SOURCES } from '../source/sources'
 import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, JurisdictionId, ProcessId, SubstanceId } from '../ids/vocabulary'
 import { CAPTURE_VELOCITY_M_PER_S } from './capture-window'
 import { LAWS } from '../law/laws'
@@ -104,8 +104,8 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
   const { usVentilation, indoorsNeedsHood } = LAWS[jurisdiction]
   const bind = usVentilation === 'binds' ? 'hold' : 'note'
   const findings: Finding[] = []
-  const law = [SOURCES.usVentilation]
-  if (confinement === 'confined') findings.push(finding('hold', 'ventilation.confined', {}, [SOURCES.usConfinedSpaces]))
+  const law: readonly SourceId[] = ['usVentilation']
+  if (confinement === 'confined') findings.push(finding('hold', 'ventilation.confined', {}, ['usConfinedSpaces']))
   if (isOpenAir) return findings
   const captures = capturesByLaw(question)
   const perWelderM3 = volumeM3 / Math.max(1, welders)
@@ -156,7 +156,7 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
     )
   }
   if (!(hood !== null && (isPlaced || captures)) && indoorsNeedsHood)
-    findings.push(finding('hold', 'ventilation.indoors-needs-hood', {}, [SOURCES.ukFume]))
+    findings.push(finding('hold', 'ventilation.indoors-needs-hood', {}, ['ukFume']))
   // The table is for a movable hood beside the arc; the capture window judges it, the table is told beside it.
   if (hood?.kind === 'opening' && distanceM !== null) {
     const needed = hoodFlowByTableM3PerS(distanceM)

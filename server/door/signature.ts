@@ -1,7 +1,7 @@
 import type { Finding } from '#core/findings/finding'
 import { finding } from '#core/findings/finding'
 import { isAfter } from '#core/time/instant'
-import type { SpokenFinding } from '#shared/words/speak'
+import type { SpokenFinding } from '#shared/words/spoken'
 import { readCredential } from '../tables/credential'
 import { giveBack, pinSubject, returnTry, takeTry } from '../tables/failed-try'
 import { readPerson } from '../tables/person'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { BUILT_IN_CHECKS } from '#core/inspection/built-in-lists'
+import { citing } from '#core/inspection/built-in-lists'
 import type { Check, CheckList } from '#core/inspection/check-list'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
@@ -45,11 +45,6 @@ const interval = z.discriminatedUnion('unit', [
   z.strictObject({ unit: z.literal('use') }),
   z.strictObject({ unit: z.enum(['days', 'months']), count: z.int().min(1).max(600), atMonthEnd: z.boolean().optional() }),
 ])
-const withSource = (one: Check): Check =>
-  one.id in BUILT_IN_CHECKS && one.text === undefined
-    ? { ...one, source: BUILT_IN_CHECKS[one.id as keyof typeof BUILT_IN_CHECKS].source }
-    : one
-
 /** A list is called by the kind of kit it is for, and a name. */
 export const listId = z.string().regex(/^[a-z0-9-]{1,40}\.[a-z0-9-]{1,40}$/, 'the kind and a name, as arc-machine.weekly')
 
@@ -71,7 +66,7 @@ const list = z
   })
   .transform(({ checks, ...rest }): Omit<CheckList, 'version'> => ({
     ...rest,
-    checks: checks.map(({ source: _source, ...one }) => withSource(one as Check)),
+    checks: checks.map(one => citing(one as Check)),
   }))
 
 /** What may be said of the lists that kit is checked by. */

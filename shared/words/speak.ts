@@ -1,6 +1,5 @@
 import type { Finding, FindingCode } from '#core/findings/finding'
 import type { UnitSystem } from '#core/units'
-import type { Basis, SourceRef } from '#core/source/source-ref'
 import { sentences } from './en/findings'
 import { quantitiesIn } from './quantities'
 import type { Sentences, Spoken } from './sentences'
@@ -17,26 +16,11 @@ export function learnSentences(more: Partial<Sentences>, language: Language = 'e
  * The sentence of a finding, formed only when it is shown.
  * @throws Error for a code whose area has not been fetched: a page forgot to import its sentences
  */
-export function speak<Code extends FindingCode>(said: Finding<Code>, units: UnitSystem = 'metric', language: Language = 'en'): Spoken {
+export function speak<Code extends FindingCode>(
+  said: Pick<Finding<Code>, 'code' | 'values'>, units: UnitSystem = 'metric', language: Language = 'en',
+): Spoken {
   const sentence: Sentences[Code] | undefined = catalogues[language][said.code]
   if (!sentence) throw new Error(`no sentence was fetched for ${said.code}`)
   const [message, todo, brief] = sentence(said.values, quantitiesIn(units, language))
   return { message, todo: todo ?? null, brief: brief ?? message }
-}
-
-/** A finding as the API sends it: with its sentence. */
-export type SpokenFinding = Finding & Omit<Spoken, 'brief'>
-
-export function spoken(said: Finding, units?: UnitSystem, language?: Language): SpokenFinding {
-  const { message, todo } = speak(said, units, language)
-  return { ...said, message, todo }
-}
-
-/**
- * A source in one line, with how far to trust it. Documents are cited as they are printed, whatever the language.
- * @param bases what a language says of each basis: `words.bases`
- */
-export function citation({ document, clause, edition, basis }: SourceRef, bases: Readonly<Record<Basis, string>>): string {
-  const where = [document, clause, edition].filter(Boolean).join(', ')
-  return bases[basis] === '' ? `${where}.` : `${where}. ${bases[basis]}`
 }

@@ -3,17 +3,7 @@ import { followWhatIsAsked, isDrawn, SCREENS, show } from './screens'
 import { expect, PASSWORDS, serve, signIn, test } from './served'
 import type { Served } from './served'
 import type { Browser, Page } from '@playwright/test'
-import type { SourceRef } from '#core/source/source-ref'
-import { SOURCES } from '#core/source/sources'
-import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
-import { FIRE_SOURCES } from '#core/source/fire-sources'
-import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
-import { EYEWEAR_SOURCES } from '#core/source/eyewear-sources'
-import { HEAT_SOURCES } from '#core/source/heat-sources'
-import { RECORD_SOURCES } from '#core/source/record-sources'
-import { PROTECTION_SOURCES } from '#core/source/protection-sources'
-import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
-import { KIT_SOURCES } from '#core/source/kit-sources'
+import { SOURCE_BOOK } from '#core/source/book'
 import { LOCALES } from '#shared/words/language'
 import { speak } from '#shared/words/speak'
 import type { FindingCode } from '#core/findings/finding'
@@ -107,15 +97,12 @@ function spanishVocabulary(): Set<string> {
     texts.push(spanish.kitWords.lists(id))
   for (const code of Object.keys(SAMPLES) as FindingCode[])
     for (const units of ['metric', 'us'] as const) {
-      const { message, todo, brief } = speak({ severity: 'hold', code, values: SAMPLES[code], sources: [] }, units, 'es')
+      const { message, todo, brief } = speak({ code, values: SAMPLES[code] }, units, 'es')
       texts.push(message, todo ?? '', brief)
     }
   // What a sentence chooses by its values, and no sample chose.
   texts.push('esconden', 'una máquina de soldar', 'cilindros cilindro puntos punto', 'a una persona', 'suelde')
-  const books = [SOURCES, KIT_SOURCES, FIRE_SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, HOTWORK_SOURCES, PROTECTION_SOURCES,
-    EYEWEAR_SOURCES, HEAT_SOURCES, RECORD_SOURCES]
-  const cited = books.flatMap(book => Object.values<SourceRef>(book))
-  for (const { document, clause = '', edition = '' } of cited) texts.push(document, clause, edition)
+  for (const { document, clause = '', edition = '' } of Object.values(SOURCE_BOOK)) texts.push(document, clause, edition)
   for (let month = 0; month < 12; month++)
     texts.push(new Intl.DateTimeFormat(LOCALES.es, { month: 'short', weekday: 'short' }).format(Date.UTC(2026, month, 1 + month)))
   for (let day = 1; day < 8; day++) texts.push(new Intl.DateTimeFormat(LOCALES.es, { weekday: 'short' }).format(Date.UTC(2026, 0, day)))

@@ -2,7 +2,7 @@
 import type { ExposureJudgement, LimitUse } from '#core/exposure/judge-exposure'
 import type { ExposureRuleSetId, SubstanceId } from '#core/ids/vocabulary'
 import { EXPOSURE_RULE_SETS, SUBSTANCES } from '#core/ids/vocabulary'
-import { citation } from '~/words/speak'
+import { citation } from '~/words/citation'
 import type { TableColumnOf } from '~/frame/table'
 import { airPages } from '~/words/air'
 

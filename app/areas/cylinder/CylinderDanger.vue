@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { GasContent } from '#core/cylinder/gas'
 import { dangerSteps } from '#core/cylinder/guided-steps'
-import { citation } from '~/words/speak'
+import { citation } from '~/words/citation'
 import { cylinderWords } from '~/words/cylinder-words'
 import { kitWords } from '~/words/kit-words'
 import type { DangerId } from '#core/ids/cylinder-ids'

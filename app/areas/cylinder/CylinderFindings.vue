@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Finding } from '#core/findings/finding'
-import { citation } from '~/words/speak'
+import { citation } from '~/words/citation'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.findings

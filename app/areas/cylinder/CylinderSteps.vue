@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="Step extends string">
 import { gasPages } from '~/words/gas'
-import { citation } from '~/words/speak'
-import type { SourceRef } from '#core/source/source-ref'
+import { citation } from '~/words/citation'
+import type { SourceId } from '#core/source/book'
 
 const says = gasPages.steps
 
@@ -9,7 +9,7 @@ const says = gasPages.steps
 const { steps, named, sources } = defineProps<{
   steps: readonly Step[]
   named: Readonly<Record<Step, readonly [what: string, why: string]>>
-  sources: Readonly<Record<Step, SourceRef>>
+  sources: Readonly<Record<Step, SourceId>>
 }>()
 const done = defineModel<readonly Step[]>({ required: true })
 const next = computed(() => steps.find(step => !done.value.includes(step)) ?? null)

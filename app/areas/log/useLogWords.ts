@@ -1,5 +1,4 @@
 import { extractionFault } from '#core/air/bay-air'
-import type { Finding } from '#core/findings/finding'
 import type { FumeEvent } from '#core/streams/fume-sheets/fume-sheets'
 import type { HallEvent } from '#core/streams/hall/hall'
 import type { MonitorEvent } from '#core/streams/monitor/monitor'
@@ -202,7 +201,7 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       return says.todaysChecksAreOver
     case 'gate-changed': {
       const { gate, state, findings } = payload as StationPayload<'gate-changed'>
-      const first: Finding | undefined = findings[0]
+      const [first] = findings
       return `${words.gates[gate]}: ${words.gateStates[state]}${first ? `. ${speak(first, units).message}` : ''}`
     }
     case 'competences-named': {

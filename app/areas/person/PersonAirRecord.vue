@@ -3,7 +3,7 @@ import type { AirOfDay, SubstanceOfDay } from '#core/exposure/air-of-day'
 import { personStream } from '#core/ids/streams'
 import { keepingRuleOf } from '#core/law/record-keeping'
 import type { TableColumnOf } from '~/frame/table'
-import { citation } from '~/words/speak'
+import { citation } from '~/words/citation'
 import { peoplePages } from '~/words/people'
 
 const says = peoplePages.airRecord

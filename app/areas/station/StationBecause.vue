@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { GateId, ShadeRuleSetId } from '#core/ids/vocabulary'
-import type { SourceRef } from '#core/source/source-ref'
+import type { SourceId } from '#core/source/book'
 import { requirementLine } from '#shared/words/requirement-line'
-import { citation, speak } from '~/words/speak'
+import { citation } from '~/words/citation'
+import { speak } from '~/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 import type { Placed } from '~/stores/judged'
@@ -22,7 +23,7 @@ const inForce = computed(() => ruleSetsInForce(shadeRulesOf(facts.rules)))
 const pencilled = computed(() => parts.value.filter(({ ink }) => ink === 'pencil').length)
 
 const sources = computed(() => {
-  const all: SourceRef[] = gate.value.findings.flatMap(({ sources }) => sources)
+  const all: SourceId[] = gate.value.findings.flatMap(({ sources }) => sources)
   if (gateId === 'eyes') all.push(...placed.verdict.shade?.ruleSets.map(({ source }) => source) ?? [])
   if (gateId === 'air') all.push(...placed.verdict.air.found.flatMap(({ sources }) => sources))
   if (gateId === 'body') all.push(...placed.verdict.outfit.flatMap(({ sources }) => sources))

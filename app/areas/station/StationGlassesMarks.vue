@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { EYEWEAR_MARKS } from '#core/optics/eyewear-marks'
-import { citation } from '~/words/speak'
+import { citation } from '~/words/citation'
 import { stationPages } from '~/words/station'
 
 const says = stationPages.glassesMarks

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { EMERGENCIES, EMERGENCY } from '#core/emergency/emergencies'
 import { emergencyWords } from '~/words/emergency-words'
-import { citation } from '~/words/speak'
+import { citation } from '~/words/citation'
 import { helpPages } from '~/words/help'
 
 const says = helpPages.steps

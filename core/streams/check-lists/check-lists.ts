@@ -1,6 +1,6 @@
 import type { Decision } from '../decision'
 import { finding } from '../../findings/finding'
-import { BUILT_IN_LISTS } from '../../inspection/built-in-lists'
+import { BUILT_IN_LISTS, citing, uncited } from '../../inspection/built-in-lists'
 import type { CheckList } from '../../inspection/check-list'
 
 /**
@@ -29,7 +29,9 @@ export type CheckListsEvent
 
 export function evolveCheckLists(state: CheckListsState, event: CheckListsEvent): CheckListsState {
   if (event.type === 'check-list-dropped') return { ...state, dropped: [...state.dropped, event.payload.listId] }
-  const { list } = event.payload
+  const { list: landed } = event.payload
+  // An older record holds what a check cited as it was printed then; a newer one holds nothing of it. It is what its built-in one cites.
+  const list = { ...landed, checks: landed.checks.map(citing) }
   return {
     versions: { ...state.versions, [list.id]: [...(state.versions[list.id] ?? []), list] },
     dropped: state.dropped.filter(id => id !== list.id),
@@ -74,7 +76,8 @@ export function decideCheckLists(state: CheckListsState, command: CheckListsComm
   // A list that stays as it is needs no new version, and nothing done against it loses its worth.
   if (standing && JSON.stringify({ ...standing, version: 0 }, sortKeys) === JSON.stringify({ ...list, version: 0 }, sortKeys))
     return { events: [] }
-  return { events: [{ type: 'check-list-changed', version: 1, payload: { list: { ...list, version: newest + 1 } } }] }
+  const checks = list.checks.map(uncited)
+  return { events: [{ type: 'check-list-changed', version: 1, payload: { list: { ...list, checks, version: newest + 1 } } }] }
 }
 
 /** Keys in one order, for comparing what came from different makers. */

@@ -2,7 +2,6 @@ import type { Decision } from '../decision'
 import type { Finding } from '../../findings/finding'
 import { finding } from '../../findings/finding'
 import type { HouseRules } from '../house-rules/house-rules'
-import { KIT_SOURCES } from '../../source/kit-sources'
 import type { Instant } from '../../time/instant'
 import { judgeAcetylenePressure } from '../../cylinder/acetylene-pressure'
 import type { CylinderCommand, CylinderEvent, CylinderMarks, CylinderState } from './cylinder'
@@ -203,7 +202,7 @@ function connect(
   if (job !== null && !isGasFor(job, state.gas)) return refuse(finding('hold', 'cylinder.wrong-gas', { tag }))
   if (state.settlesAt !== null && stands(state.settlesAt, at))
     return refuse(
-      finding('hold', 'cylinder.settling', { tag, untilIso: state.settlesAt }, [KIT_SOURCES.settling, KIT_SOURCES.settlingSchools]),
+      finding('hold', 'cylinder.settling', { tag, untilIso: state.settlesAt }, ['settling', 'settlingSchools']),
     )
   const missing = connectingSteps(state.gas).filter(step => !payload.steps.includes(step))
   if (missing.length > 0) return refuse(finding('hold', 'cylinder.steps-missing', { tag, steps: missing, count: missing.length }))

@@ -1,7 +1,6 @@
 import type { Decision } from '../decision'
 import type { Finding } from '../../findings/finding'
 import { finding } from '../../findings/finding'
-import { HOTWORK_SOURCES } from '../../source/hotwork-sources'
 import type { KitItemFact } from '../../inspection/kit-item-fact'
 import type { Instant } from '../../time/instant'
 import { judgeGas } from '../../hotwork/hot-work-class'
@@ -112,7 +111,7 @@ function request(payload: PermitCommands['permit.request'], { asked, codes, by, 
   const hours = minutesBetween(payload.fromAt, payload.untilAt) / 60
   if (hours <= 0 || !stands(payload.untilAt, now)) return refuse(finding('hold', 'permit.past', { untilIso: payload.untilAt }))
   if (hours > plan.atMostHours)
-    return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
+    return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, ['permitPeriod']))
   return {
     events: [{ type: 'permit-requested', version: 1, payload: { ...codes, request: payload, plan, by, at } }],
     remarks: verdict.findings.filter(({ severity }) => severity === 'caution'),
@@ -225,7 +224,7 @@ function watchedSince(permit: Permit, { at, now }: PermitContext): Instant {
 
 /** A signature by somebody who does not do the work; null when it is one. */
 function signedByOther({ request: { operatorIds } }: Permit, { isSigned, by }: PermitContext): Decision<PermitEvent> | null {
-  if (operatorIds.includes(by)) return refuse(finding('hold', 'permit.own-work', {}, [HOTWORK_SOURCES.ownWork]))
+  if (operatorIds.includes(by)) return refuse(finding('hold', 'permit.own-work', {}, ['ownWork']))
   return isSigned ? null : refuse(finding('hold', 'permit.signature-needed', {}))
 }
 
@@ -290,14 +289,14 @@ function authorise(
     ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds),
   )
   for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId)))
-    if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
+    if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, ['usShipyardWatch']))
   const named = new Set(watcherIds).size
   if (named < plan.watchers)
-    refused.push(finding('hold', 'permit.watchers-short', { named, needed: plan.watchers }, [HOTWORK_SOURCES.consensusWatchers]))
+    refused.push(finding('hold', 'permit.watchers-short', { named, needed: plan.watchers }, ['consensusWatchers']))
   const unseen = near.filter(({ permitId }) => !nearSeen.includes(permitId))
   if (unseen.length > 0)
     refused.push(
-      finding('hold', 'permit.near', { codes: unseen.map(({ code }) => code), count: unseen.length }, [HOTWORK_SOURCES.neighbours]),
+      finding('hold', 'permit.near', { codes: unseen.map(({ code }) => code), count: unseen.length }, ['neighbours']),
     )
   if ((secondChannel ?? '').trim() === '' && !secondScreen) refused.push(finding('hold', 'permit.no-second-channel', {}))
   if (refused.length > 0) return refuse(...refused)
@@ -318,11 +317,11 @@ function authorise(
 /** Watchers have no other task: not the work itself, not another permit at that time, not a bay of their own. */
 function mayNotWatch(watcherIds: readonly string[], helpers: readonly Helper[], operatorIds: readonly string[]): readonly Finding[] {
   const names = helpers.filter(({ personId }) => watcherIds.includes(personId) && operatorIds.includes(personId)).map(({ name }) => name)
-  const found: Finding[] = names.length > 0 ? [finding('hold', 'permit.watcher-works', { names }, [HOTWORK_SOURCES.usShipyardWatch])] : []
+  const found: Finding[] = names.length > 0 ? [finding('hold', 'permit.watcher-works', { names }, ['usShipyardWatch'])] : []
   for (const { personId, name, busyAt, bayId } of helpers.filter(({ personId }) => watcherIds.includes(personId))) {
-    if (busyAt !== null) found.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
+    if (busyAt !== null) found.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, ['usShipyardWatch']))
     if (bayId !== null && !operatorIds.includes(personId))
-      found.push(finding('hold', 'permit.watcher-at-bay', { name, bayId }, [HOTWORK_SOURCES.usShipyardWatch]))
+      found.push(finding('hold', 'permit.watcher-at-bay', { name, bayId }, ['usShipyardWatch']))
   }
   return found
 }
@@ -335,11 +334,11 @@ function mayNotWork(permit: Permit, { now, kit, secondScreen }: PermitContext): 
   if (permit.posts.length < permit.plan.watchers)
     found.push(
       finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [
-        HOTWORK_SOURCES.usWatch,
+        'usWatch',
       ]),
     )
   else if (needsCover(permit) && !isCovered(permit))
-    found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
+    found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }, ['usWatch']))
   if (permit.secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
   return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }
@@ -355,7 +354,7 @@ function extend(permit: Permit, untilAt: Instant, context: PermitContext): Decis
     return refuse(finding('hold', 'permit.past', { untilIso: untilAt }))
   const hours = minutesBetween(fromAt, untilAt) / 60
   if (hours > plan.atMostHours)
-    return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
+    return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, ['permitPeriod']))
   const busy = mayNotWatch(permit.watchers.map(({ personId }) => personId), context.helpers, [])
   return busy.length > 0
     ? refuse(...busy)
@@ -401,7 +400,7 @@ function relieve(permit: Permit, relievedId: string, context: PermitContext): De
   if (!relieved)
     return refuse(
       finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [
-        HOTWORK_SOURCES.usWatch,
+        'usWatch',
       ]),
     )
   if (!context.isSigned) return refuse(finding('hold', 'permit.signature-needed', {}))
@@ -436,7 +435,7 @@ function round(permit: Permit, note: string | null, { by, at }: PermitContext): 
   const silence = post ? silenceUntil(permit, post, at) : []
   if (silence.length === 0) return { events: [walked] }
   const minutes = Math.ceil(minutesBetween(minutesAfter(post!.heardAt, roundEveryMin(permit)), at))
-  return { events: [walked, ...silence], remarks: [finding('caution', 'permit.gap', { minutes }, [HOTWORK_SOURCES.coverGap])] }
+  return { events: [walked, ...silence], remarks: [finding('caution', 'permit.gap', { minutes }, ['coverGap'])] }
 }
 
 /** Anybody stops, in every phase. After the work, and after it was closed, it says that something is wrong, and the watch begins again. */
@@ -473,7 +472,7 @@ function close(permit: Permit, despite: string, context: PermitContext): Decisio
   const open = plan.precautions.filter(({ id, restore }) => restore && seenTo[id]?.how === 'done' && !restored.includes(id))
   if (open.length > 0)
     refused.push(
-      finding('hold', 'permit.restore-open', { precautions: open.map(({ id }) => id), count: open.length }, [HOTWORK_SOURCES.detectors]),
+      finding('hold', 'permit.restore-open', { precautions: open.map(({ id }) => id), count: open.length }, ['detectors']),
     )
   if (refused.length > 0) return refuse(...refused)
   return one({

@@ -1,4 +1,5 @@
 import type { Finding } from '../../findings/finding'
+import type { SourceRef } from '../../source/source-ref'
 import type { GateId, ZoneId } from '../../ids/vocabulary'
 import type { Job } from '../../job/job'
 import { withoutHead } from '../../job/job'
@@ -53,7 +54,9 @@ export interface Handover {
 }
 
 /** A gate as it was last recorded in the log. */
-export interface RecordedGate { readonly state: GateState, readonly findings: readonly Finding[] }
+export interface RecordedGate { readonly state: GateState, readonly findings: readonly RecordedFinding[] }
+/** A finding as the record keeps it: with its sources as they were printed on that day. */
+export interface RecordedFinding extends Omit<Finding, 'sources'> { readonly sources: readonly SourceRef[] }
 
 /** What is known of a place where one person strikes one arc. */
 export interface Station {

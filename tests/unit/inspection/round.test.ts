@@ -137,6 +137,21 @@ describe('a site\'s own lists', () => {
     expect(decideCheckLists(dropped, { type: 'check-lists.drop', payload: { listId: 'regulator.yearly' } })).toHaveProperty('refused')
     expect(checkList(after(dropped, { type: 'check-lists.change', payload: { list: yearly } }), 'regulator.yearly')?.version).toBe(2)
   })
+  it('what a check cites is the book\'s: not what an older record printed, nor what somebody sends', () => {
+    const printed = { document: 'A book of long ago', basis: 'published', confidence: 'high' }
+    const [first] = yearly.checks
+    const checks = [{ ...first!, source: printed }, { id: 'ours', asks: 'yes-no', text: 'Is it ours?', source: 'usArcUse' }]
+    const landed = evolveCheckLists(NO_OWN_LISTS, {
+      type: 'check-list-changed', version: 1, payload: { list: { ...yearly, version: 2, checks } as unknown as CheckList },
+    })
+    const read = checkList(landed, 'regulator.yearly')!.checks
+    expect(first!.source).toBeDefined()
+    expect(read.map(({ source }) => source)).toEqual([first!.source, undefined])
+    // Saved as it is read it stays the list that it is, and what is written names no source.
+    expect(decideCheckLists(landed, { type: 'check-lists.change', payload: { list: { ...yearly, checks: read } } })).toEqual({ events: [] })
+    const decided = decideCheckLists(landed, { type: 'check-lists.change', payload: { list: longer } })
+    expect(JSON.stringify(decided)).not.toContain('source')
+  })
   it('a list of the site\'s own stands beside the built-in ones', () => {
     const own = after(NO_OWN_LISTS, { type: 'check-lists.change', payload: { list: { ...yearly, id: 'hose.yard-rule' } } })
     expect(listsInForce(own).at(-1)).toMatchObject({ id: 'hose.yard-rule', version: 1 })

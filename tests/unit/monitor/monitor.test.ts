@@ -88,7 +88,7 @@ describe('what a bay may by its monitors', () => {
   it('takes five times the eight-hour limit where no short-term one is printed', () => {
     // US law prints 50 ppm over eight hours and nothing shorter for carbon monoxide (29 CFR 1910.1000 Table Z-1; from memory).
     const [, short] = monitorBounds('carbon-monoxide', US)
-    expect(short).toMatchObject({ bound: 'short-term', isOfMean: true, source: { document: 'ACGIH TLVs' } })
+    expect(short).toMatchObject({ bound: 'short-term', isOfMean: true, source: 'usConsensusExcursion' })
     expect(short!.value).toBeCloseTo(5 * CO(50), 6)
   })
   it('stops at the ceiling of nitrogen dioxide by a single reading', () => {

@@ -1,6 +1,4 @@
 import { describe, expect, it } from 'vitest'
-import { SOURCES } from '#core/source/sources'
-import { STUDY_SOURCES } from '#core/source/study-sources'
 import type { Finding } from '#core/findings/finding'
 import { VOCABULARY } from '#core/ids/vocabulary'
 import { words } from '#shared/words/en/words'
@@ -8,14 +6,12 @@ import { besidesBoard } from '#shared/words/en/besides-board'
 import { sentences } from '#shared/words/en/findings'
 import { cylinderWords } from '#shared/words/en/cylinder-words'
 import { kitWords } from '#shared/words/en/kit-words'
-import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
-import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
-import { EYEWEAR_SOURCES } from '#core/source/eyewear-sources'
-import { HEAT_SOURCES } from '#core/source/heat-sources'
-import { PROTECTION_SOURCES } from '#core/source/protection-sources'
+import { SOURCE_BOOK } from '#core/source/book'
+import type { SourceId } from '#core/source/book'
 import type { SourceRef } from '#core/source/source-ref'
 import { quantitiesIn } from '#shared/words/quantities'
-import { citation, speak } from '#shared/words/speak'
+import { citation } from '#shared/words/citation'
+import { speak } from '#shared/words/speak'
 
 describe('the catalogue', () => {
   it('has a word for every id of the vocabulary', () => {
@@ -107,8 +103,7 @@ describe('the catalogue', () => {
       expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    const books = [SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, EYEWEAR_SOURCES, HEAT_SOURCES, STUDY_SOURCES]
-    for (const source of books.flatMap((book): readonly SourceRef[] => Object.values(book)))
-      expect(citation(source, words.bases).includes('check your current edition')).toBe(source.basis === 'published')
+    for (const [id, { basis }] of Object.entries(SOURCE_BOOK) as [SourceId, SourceRef][])
+      expect(citation(id, words.bases).includes('check your current edition')).toBe(basis === 'published')
   })
 })

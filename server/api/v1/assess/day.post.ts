@@ -7,6 +7,7 @@ import { spoken } from '../../../spoken'
 import type { assessDayResponse } from '#shared/contract/assess-air-schema'
 import { assessDayRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
+import { sourceOf } from '#core/source/book'
 
 const percentiles = ({ low, mid, high }: Range) => ({ p05: low, p50: mid, p95: high })
 
@@ -15,7 +16,7 @@ const sumOf = ({ fraction, uses, mixture }: ExposureJudgement) => ({
   limits: uses
     .filter(({ binds }) => binds)
     .map(({ limit: { substance, ruleSet, kind, valueMgPerM3, source }, fraction: used }) => ({
-      substance, ruleSet, kind, valueMgPerM3, fraction: used, source: { ...source },
+      substance, ruleSet, kind, valueMgPerM3, fraction: used, source: sourceOf(source),
     })),
   mixture: mixture && { group: mixture.group, span: mixture.span, ruleSet: mixture.ruleSet, fraction: mixture.fraction },
 })

@@ -3,7 +3,6 @@ import { finding } from '#core/findings/finding'
 import { fireWatchPlan } from '#core/hotwork/fire-watch'
 import { LAW_WATCH_MIN } from '#core/hotwork/watch-plan'
 import { zonedInstant } from '#core/time/zoned-instant'
-import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import type { assessFireWatchResponse } from '#shared/contract/permit-schema'
 import { assessFireWatchRequest } from '#shared/contract/permit-schema'
 import { api, assessed, parseBody } from '../../../http'
@@ -15,12 +14,12 @@ export default api(async (event): Promise<z.input<typeof assessFireWatchResponse
   const shown = (atMs: number) => zonedInstant(atMs, timeZone)
   const short
     = rules.afterMin < LAW_WATCH_MIN
-      ? [finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch])]
+      ? [finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, ['usWatch'])]
       : []
   return assessed({
     rounds: plan.rounds.map(({ atMs, kind }) => ({ at: shown(atMs), kind })),
     watchEndsAt: shown(plan.watchEndsAtMs),
     monitoringEndsAt: shown(plan.monitoringEndsAtMs),
-    findings: [...short, finding('note', 'hotwork.advises', {}, [HOTWORK_SOURCES.watchClock])],
+    findings: [...short, finding('note', 'hotwork.advises', {}, ['watchClock'])],
   })
 })

@@ -6,6 +6,7 @@ import { spoken } from '../../../spoken'
 import type { assessFumeResponse } from '#shared/contract/assess-air-schema'
 import { assessFumeRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
+import { sourceOf } from '#core/source/book'
 
 const percentilesOf = (range: Range | undefined) => range && { p05: range.low, p50: range.mid, p95: range.high }
 
@@ -34,7 +35,7 @@ export default api(async (event): Promise<z.input<typeof assessFumeResponse>> =>
                 kind,
                 valueMgPerM3,
                 fraction,
-                source: { ...source },
+                source: sourceOf(source),
               })),
           }
         })

@@ -5,6 +5,7 @@ import { assessHotWorkRequest } from '#shared/contract/permit-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 import { spoken } from '../../../spoken'
 import { wordsHere } from '../../../words/here'
+import { sourceOf } from '#core/source/book'
 
 /** Bay, permit or forbidden; with which precautions and how much watch. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>> => {
@@ -17,7 +18,7 @@ export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>>
       id,
       text: wordsHere().hotworkWords.precautions[id],
       mustBeDone,
-      sources: [...sources],
+      sources: sources.map(sourceOf),
     })),
     reach: plan.reach && {
       publishedRadiusM: plan.reach.publishedRadiusM,

@@ -4,12 +4,13 @@ import type { assessRequalificationResponse } from '#shared/contract/assess-cyli
 import { assessRequalificationRequest } from '#shared/contract/assess-cylinder-schema'
 import { wordsHere } from '../../../words/here'
 import { api, assessed, parseBody } from '../../../http'
+import { sourceOf } from '#core/source/book'
 
 /** When a cylinder must be tested again, by its marks. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessRequalificationResponse>> => {
   const { tests, rule, years: _years, ruleSets, ...answer } = requalification(await parseBody(event, assessRequalificationRequest))
   return assessed({
     ...answer, tests: tests.map(test => ({ ...test })), rule: rule && wordsHere().cylinderWords.requalificationRules[rule],
-    ruleSets: ruleSets.map(({ sources, ...ruleSet }) => ({ ...ruleSet, sources: [...sources] })),
+    ruleSets: ruleSets.map(({ sources, ...ruleSet }) => ({ ...ruleSet, sources: sources.map(sourceOf) })),
   })
 })

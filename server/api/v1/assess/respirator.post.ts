@@ -5,6 +5,7 @@ import { spoken } from '../../../spoken'
 import type { assessRespiratorResponse } from '#shared/contract/assess-air-schema'
 import { assessRespiratorRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
+import { sourceOf } from '#core/source/book'
 
 /** Which respirators give the protection that is needed, and which do not. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessRespiratorResponse>> => {
@@ -28,7 +29,7 @@ export default api(async (event): Promise<z.input<typeof assessRespiratorRespons
       suits,
       tight: isTight,
       supplied: isSupplied,
-      source: { ...source },
+      source: sourceOf(source),
     })),
     findings: findingsOut(findings.map(said => spoken(said))),
   }

@@ -5,6 +5,7 @@ import { speak, spoken } from '../../../spoken'
 import type { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { assessShadeRequest } from '#shared/contract/assess-shade-schema'
 import { api, findingsOut, parseBody } from '../../../http'
+import { sourceOf } from '#core/source/book'
 
 /** The shade a weld needs, every rule set side by side. Stateless; needs no session; house rules apply only if sent. */
 export default api(async (event): Promise<z.input<typeof assessShadeResponse>> => {
@@ -19,7 +20,7 @@ export default api(async (event): Promise<z.input<typeof assessShadeResponse>> =
       ruleSet,
       minimum,
       suggested: suggested === null ? null : [suggested[0], suggested[1]],
-      source,
+      source: sourceOf(source),
       ...notes.length > 0 ? { note: notes.map(note => speak(note).message).join(' ') } : {},
     })),
     ...worn.effectiveShade === null ? {} : { effectiveShade: worn.effectiveShade },

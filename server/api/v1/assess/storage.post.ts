@@ -3,12 +3,13 @@ import { judgeStorage } from '#core/cylinder/storage'
 import type { assessStorageResponse } from '#shared/contract/assess-cylinder-schema'
 import { assessStorageRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
+import { sourceOf } from '#core/source/book'
 
 /** How cylinders stand in store: what is too near to what. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessStorageResponse>> => {
   const { conflicts, totals, findings } = judgeStorage(await parseBody(event, assessStorageRequest))
   return assessed({
-    conflicts: conflicts.map(conflict => ({ ...conflict, between: [...conflict.between] })),
+    conflicts: conflicts.map(conflict => ({ ...conflict, between: [...conflict.between], source: sourceOf(conflict.source) })),
     totals: { ...totals },
     findings,
   })
