@@ -14,6 +14,7 @@ export interface FumeFindings {
   'fume.boils-beside': { substance: SubstanceId, widthMm: number, faces: 1 | 2 }
   'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
   'fume.diameter-unknown': Record<string, never>
+  'fume.tip-unknown': Record<string, never>
   'fume.base-metal-boils': { baseMetal: BaseMetalId, substances: readonly SubstanceId[] }
   'fume.measure-these': { substances: readonly SubstanceId[] }
   'fume.sheet-without-process': { title: string }

@@ -5,7 +5,7 @@ import type { DoubtId } from '../chance/draw-set'
 import type { Range } from '../range'
 import { around, each, exactly, NOTHING, plus, times } from '../range'
 import type { SourceId } from '../source/book'
-import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
+import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId, TipId } from '../ids/vocabulary'
 import { coatingBurnOff, isHeatByCurrent, widthToStripMm } from './coating-burn-off'
 import { COATING_METALS } from './coating-metal'
 import type { FumeKnowledge } from './consumable-fume'
@@ -15,7 +15,7 @@ import { SHEET_SPREAD } from './data-sheet'
 import { FACTOR_SPREAD } from './emission-factors'
 import type { Composition } from './fume-composition'
 import { COMPOSITIONS } from './fume-composition'
-import { gasesAtArc, mgPerMinFromMl } from './gases'
+import { gasesAtArc, mayHeatWithAnyTip, mgPerMinFromMl } from './gases'
 import type { AtMostPercent } from './may-hold'
 import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
@@ -34,6 +34,8 @@ export interface FumeQuestion extends MeltingQuestion {
   readonly plateThicknessMm?: number
   readonly travelSpeedMPerMin?: number
   readonly shieldingGas?: ShieldingGasId
+  /** What burns at the end of a torch's hoses. */
+  readonly tip?: TipId
 }
 
 /** A quantity with its spread, and what its doubt belongs to: null, to the one place where the job is done. */
@@ -261,6 +263,7 @@ function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, q
     const range = each(mlPerMin, ml => mgPerMinFromMl(gas, ml))
     substances[gas] = made([[{ range, doubt: 'gas', of: `${gas} ${question.process}` }]], 'pencil', sources)
   }
+  if (mayHeatWithAnyTip(question.process, question.tip)) findings.push(finding('caution', 'fume.tip-unknown', {}, ['arcGases']))
   if (gases.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: gases.map(([gas]) => gas) }, sources))
 }
 

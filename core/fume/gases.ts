@@ -1,6 +1,6 @@
 import type { Range } from '../range'
 import { times } from '../range'
-import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
+import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId, TipId } from '../ids/vocabulary'
 import { shareOfPublishedOxides } from './plasma-cut'
 
 /** Millilitres of gas made in a minute of arc. */
@@ -38,14 +38,34 @@ export interface GasQuestion {
   readonly consumable?: ConsumableId
   readonly shieldingGas?: ShieldingGasId
   readonly currentA?: number
+  /** What burns at the end of a torch's hoses. */
+  readonly tip?: TipId
 }
 
 const NOTHING_KNOWN: GasRates = {}
 /** Oxides of nitrogen at an inert-gas or mixed-gas arc: 1 to 15 mL/min, a tenth to three tenths of it dioxide. */
 const MIG_NOX: GasRates = { 'nitrogen-dioxide': between(0.1, 4.5), 'nitric-oxide': between(0.7, 13.5) }
 
+/** Of carbon dioxide alone, of a mix, and where nobody said which: from the least of the one to the most of the other. */
+const monoxideOf = (gas: ShieldingGasId | undefined): Range =>
+  gas === 'co2' ? between(100, 400) : gas === undefined ? { low: 30, mid: 100, high: 400 } : between(30, 100)
+
+/** Of the flame of a welding tip, and of a long one: heating heads and cutting. Oxides rise with the length of a flame. */
+const SHORT_FLAME = { 'nitrogen-dioxide': between(1, 18), 'nitric-oxide': between(7, 54) }
+const LONG_FLAME = { 'nitrogen-dioxide': between(10, 300), 'nitric-oxide': between(70, 900) }
+/** Nobody said which: from the least of the one to the most of the other. */
+const ANY_FLAME: GasRates = {
+  'nitrogen-dioxide': { low: 1, mid: 18, high: 300 },
+  'nitric-oxide': { low: 7, mid: 54, high: 900 },
+}
+const flameOf = (tip: TipId): GasRates => tip === 'welding' ? SHORT_FLAME : LONG_FLAME
+
+/** A torch brazes and solders with a welding tip or with a heating head: where nobody said which, either may burn. */
+export const mayHeatWithAnyTip = (process: ProcessId, tip: TipId | undefined): boolean =>
+  (process === 'tb' || process === 'ts') && tip === undefined
+
 /**
- * Gases made at the arc, mL/min. Order of magnitude only, recalled loosely: pencil, used at its safe end.
+ * Gases made at the arc or by the flame, mL/min. Order of magnitude only, recalled loosely: pencil, used at its safe end.
  * Source: `arcGases`. A gas left out is not modelled; that is not zero.
  */
 export function gasesAtArc(
@@ -55,6 +75,7 @@ export function gasesAtArc(
     consumable,
     shieldingGas,
     currentA,
+    tip,
   }: GasQuestion,
 ): GasRates {
   const isAluminium = baseMetal === 'aluminium'
@@ -62,7 +83,7 @@ export function gasesAtArc(
     case 'gmaw':
     case 'fcaw-g': {
       if (process === 'fcaw-g')
-        return { 'ozone': between(0, 0.3), ...MIG_NOX, 'carbon-monoxide': shieldingGas === 'co2' ? between(100, 400) : between(30, 100) }
+        return { 'ozone': between(0, 0.3), ...MIG_NOX, 'carbon-monoxide': monoxideOf(shieldingGas) }
       // Magnesium oxide in the fume screens the light that makes ozone.
       const ozone = isAluminium
         ? consumable === 'er5356'
@@ -71,13 +92,8 @@ export function gasesAtArc(
         : shieldingGas === 'co2'
           ? between(0.3, 2)
           : between(1, 5)
-      const monoxide
-        = shieldingGas === 'co2'
-          ? between(100, 400)
-          : shieldingGas === 'argon-co2' || shieldingGas === 'tri-mix' || shieldingGas === undefined
-            ? between(30, 100)
-            : undefined
-      return { ozone, ...MIG_NOX, ...(monoxide && { 'carbon-monoxide': monoxide }) }
+      const isOfCarbon = shieldingGas === undefined || shieldingGas === 'co2' || shieldingGas === 'argon-co2' || shieldingGas === 'tri-mix'
+      return { ozone, ...MIG_NOX, ...isOfCarbon ? { 'carbon-monoxide': monoxideOf(shieldingGas) } : {} }
     }
     case 'gtaw':
       return { ozone: isAluminium ? between(0.3, 3) : between(0.3, 2) }
@@ -98,12 +114,14 @@ export function gasesAtArc(
         'nitric-oxide': times(between(700, 9000), share),
       }
     }
-    case 'ofw':
     case 'tb':
-      return { 'nitrogen-dioxide': between(1, 18), 'nitric-oxide': between(7, 54) }
-    case 'ofc':
-      return { 'nitrogen-dioxide': between(10, 300), 'nitric-oxide': between(70, 900) }
     case 'ts':
+      return tip === undefined ? ANY_FLAME : flameOf(tip)
+    // Who welds with gas welds with a welding tip, unless they say otherwise.
+    case 'ofw':
+      return flameOf(tip ?? 'welding')
+    case 'ofc':
+      return LONG_FLAME
     case 'paw':
     case 'cac-a':
     case 'caw':

@@ -15,6 +15,7 @@ import {
   POSITIONS,
   SUBSTANCES,
   SUBSTITUTIONS,
+  TIPS,
 } from '#core/ids/vocabulary'
 import {
   airSpeedSchema,
@@ -65,6 +66,7 @@ export const arcOfJob = {
   plateThicknessMm: plateThicknessMmSchema.optional(),
   travelSpeedMPerMin: travelSpeedSchema.optional(),
   shieldingGas: shieldingGasSchema.optional(),
+  tip: z.enum(TIPS).optional().describe('At the end of a torch\'s hoses; left out of a braze: as much as a heating head makes'),
   baseMetal: baseMetalSchema.optional(),
   coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
   strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),

@@ -339,6 +339,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Strip ${q.strip(stripMm)} on each side, both faces.`,
   ],
   'fume.diameter-unknown': () => ['The diameter is not known: spread over the usual wires, the high end counts.', 'Give the diameter.'],
+  'fume.tip-unknown': () => [
+    'What burns at the end of the hoses is not known: the oxides of nitrogen of a heating head count.',
+    'Tell the tip.',
+    'The tip is not known: a heating head counts.',
+  ],
   'fume.base-metal-boils': ({ baseMetal, substances }) => [
     `${capital(words.baseMetals[baseMetal])} boils off as it melts: ${substanceList(substances)} in the air, and no table says how much.`,
     'Have samples taken, or wear a breathing set or an air line with escape.',

@@ -345,6 +345,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'No se sabe el diámetro: se cuentan los alambres usuales, y vale el extremo alto.',
     'Indique el diámetro.',
   ],
+  'fume.tip-unknown': () => [
+    'No se sabe qué boquilla arde al final de las mangueras: cuentan los óxidos de nitrógeno de un cabezal de calentar.',
+    'Indique la boquilla.',
+    'No se sabe la boquilla: cuenta un cabezal de calentar.',
+  ],
   'fume.base-metal-boils': ({ baseMetal, substances }) => [
     `${capital(words.baseMetals[baseMetal])}: al fundirse hierve y pone en el aire ${substanceList(substances)}; ninguna tabla dice cuánto.`,
     'Haga tomar muestras, o use equipo autónomo o línea de aire con escape.',

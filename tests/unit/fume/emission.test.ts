@@ -7,6 +7,7 @@ import { emissionOf } from '#core/fume/emission'
 import { currentFromWireFeedA, highestCurrentA, wireFeedFromCurrentMPerMin } from '#core/fume/melting-rate'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
 import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/ids/vocabulary'
+import type { ProcessId, ShieldingGasId, TipId } from '#core/ids/vocabulary'
 
 const STICK: FumeQuestion = {
   process: 'smaw',
@@ -207,5 +208,37 @@ describe('the shop\'s own data sheets', () => {
       payload: { sheet: { process: null } },
     })
     expect(upcastSheets('sheet-dropped', 1, { consumable: 'e7018' })).toMatchObject({ payload: { process: 'smaw' } })
+  })
+})
+
+describe('gases of a flame, and of a shielding gas that nobody named', () => {
+  // From memory, loosely: a welding flame 10 to 60 mL of oxides a minute, heating torches 100 to 1000, three tenths of it dioxide at most.
+  it('a flame makes oxides by its length: a heating head ten times and more what a welding tip makes, whatever it is used for', () => {
+    const dioxide = (process: ProcessId, tip?: TipId) => gasesAtArc(process, { ...tip ? { tip } : {} })['nitrogen-dioxide']!
+    const oxides = (tip: TipId) => Object.values(gasesAtArc('tb', { tip })).reduce((sum, { high }) => sum + high, 0)
+    expect(oxides('welding')).toBeCloseTo(60 * 0.9 + 60 * 0.3, 6)
+    expect(oxides('heating-small')).toBeCloseTo(1000 * 0.9 + 1000 * 0.3, 6)
+    for (const process of ['ofw', 'tb', 'ts'] as const) {
+      expect(dioxide(process, 'heating-large').high).toBeGreaterThan(10 * dioxide(process, 'welding').high)
+      expect(dioxide(process, 'welding')).toEqual(dioxide('ofw'))
+    }
+  })
+  it('where nobody said which tip, a heating head may burn, and it is asked', () => {
+    for (const process of ['tb', 'ts'] as const) {
+      const any = gasesAtArc(process, {})['nitrogen-dioxide']!
+      expect(any.high).toBe(gasesAtArc(process, { tip: 'heating-large' })['nitrogen-dioxide']!.high)
+      expect(any.low).toBe(gasesAtArc(process, { tip: 'welding' })['nitrogen-dioxide']!.low)
+    }
+    const braze = { process: 'tb', consumable: 'rbcuzn-a', baseMetal: 'mild-steel' } as const
+    const said = (over: { readonly tip?: TipId }) => emissionOf({ ...braze, ...over }).findings.map(({ code }) => code)
+    expect(said({})).toContain('fume.tip-unknown')
+    expect(said({ tip: 'welding' })).not.toContain('fume.tip-unknown')
+  })
+  it('where nobody said which shielding gas, as much monoxide as carbon dioxide makes', () => {
+    for (const process of ['gmaw', 'fcaw-g'] as const) {
+      const of = (gas?: ShieldingGasId) => gasesAtArc(process, { ...gas ? { shieldingGas: gas } : {} })['carbon-monoxide']!
+      expect(of().high).toBe(of('co2').high)
+      expect(of().low).toBe(of('argon-co2').low)
+    }
   })
 })

@@ -79,6 +79,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'fume.boils-beside': { substance: 'zinc', widthMm: 15.43, faces: 2 },
   'fume.coating-burns': { coating: 'zinc', substance: 'zinc', stripMm: 30 },
   'fume.diameter-unknown': {},
+  'fume.tip-unknown': {},
   'fume.maybe-cadmium': { consumable: 'bag-silver' },
   'fume.factors-in-pencil': { process: 'smaw' },
   'fume.from-data-sheet': { consumable: 'e7018', title: 'Sheet of March' },
