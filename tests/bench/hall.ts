@@ -195,4 +195,35 @@ const keptGlance = report({
   atMost: 1,
   absolutes: `${median(glances).toFixed(1)} ms in the middle, ${Math.max(...glances).toFixed(1)} ms at most`,
 })
-if (!keptGlance || !keptSame || !keptFast || !keptDrag || !keptDrawn) process.exitCode = 1
+/** As a board judges, every few seconds: nothing changed, or the air of the hall did. */
+const judgedAll = (known: AirFacts): void => {
+  const at = airOf(known)
+  for (const { label } of BAYS) {
+    const { job, earlierJobs, personId, hoodPosition: position, extractionCheck: check } = stations[label]!
+    const bay = { bayId: label, job, earlierJobs, personId, position, check, extraction: known.halls.hall!.bays[label]!.extraction }
+    const { shopDay, surveys, predict } = at(label)
+    assessAir({
+      bay, prediction: predict(bay), check, surveys, shopDay, wearer: null, elsewhere: NOWHERE_ELSE, rules: RULES, now: facts.now,
+    })
+  }
+}
+const withAir = (supplyM3PerS: number): AirFacts =>
+  ({ ...facts, halls: { hall: { ...facts.halls.hall!, air: { ...hall, supplyM3PerS } } } })
+const msOf = (known: AirFacts): number => {
+  const from = performance.now()
+  judgedAll(known)
+  return performance.now() - from
+}
+for (let i = 0; i < 10; i++) judgedAll(withAir(2 + i / 10))
+const pairs = Array.from({ length: 20 }, (_, i) => {
+  const changed = withAir(2.03 + i / 10)
+  return { anew: msOf(changed), again: msOf(structuredClone(changed)) }
+})
+const [anewMs, againMs] = [median(pairs.map(({ anew }) => anew)), median(pairs.map(({ again }) => again))]
+const keptAgain = report({
+  name: 'twelve bays judged again, nothing changed, against a half of judging them anew',
+  ratio: againMs / (anewMs / 2),
+  atMost: 1,
+  absolutes: `${againMs.toFixed(1)} ms against ${anewMs.toFixed(1)} ms`,
+})
+if (!keptAgain || !keptGlance || !keptSame || !keptFast || !keptDrag || !keptDrawn) process.exitCode = 1

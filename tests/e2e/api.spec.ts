@@ -250,6 +250,20 @@ test.describe('the air endpoints', () => {
       assessFumeResponse.parse(await assess(request, 'fume', { job: timeless, room: ROOM })).findings.map(({ code }) => code),
     ).toContain('fume.input-missing')
   })
+  test('fume: a torch whose tip nobody told makes what a heating head does, and the tip is asked', async ({ request }) => {
+    const braze = { process: 'tb', consumable: 'rbcuzn-a', baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 20, hours: 4 }
+    const dioxideOf = async (tip?: string) => {
+      const answer = assessFumeResponse.parse(await assess(request, 'fume', { job: { ...braze, ...tip ? { tip } : {} }, room: ROOM }))
+      return { answer, high: answer.substances.find(({ id }) => id === 'nitrogen-dioxide')!.emissionMgPerMin.high }
+    }
+    const [untold, welding, heating] = [await dioxideOf(), await dioxideOf('welding'), await dioxideOf('heating-large')]
+    expect(untold.high).toBe(heating.high)
+    expect(untold.high).toBeGreaterThan(10 * welding.high)
+    // What it rests on is printed whole, not named.
+    expect(untold.answer.findings.find(({ code }) => code === 'fume.tip-unknown')).toMatchObject({
+      severity: 'caution', sources: [{ basis: 'published', document: expect.stringContaining('gases at the arc') as string }],
+    })
+  })
   test('fume: what was not given is said: no coating, no diameter, a hood without its distance', async ({ request }) => {
     const { electrodeDiameterMm: _d, ...thick } = JOB
     const { coating: _c, ...unlooked } = JOB
