@@ -623,5 +623,3 @@ export const SOURCES = {
     confidence: 'medium',
   },
 } as const satisfies Record<string, SourceRef>
-
-export type SourceKey = keyof typeof SOURCES

@@ -3,11 +3,11 @@ import { assessDay } from '#core/air/assess-day'
 import type { ExposureJudgement } from '#core/exposure/judge-exposure'
 import { breathedSubstances } from '#core/exposure/judge-exposure'
 import type { Range } from '#core/range'
+import { sourceOf } from '#core/source/book'
 import { spoken } from '../../../spoken'
 import type { assessDayResponse } from '#shared/contract/assess-air-schema'
 import { assessDayRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
-import { sourceOf } from '#core/source/book'
 
 const percentiles = ({ low, mid, high }: Range) => ({ p05: low, p50: mid, p95: high })
 

@@ -2,11 +2,11 @@ import type { z } from 'zod'
 import type { Range } from '#core/range'
 import { assessSingleArc } from '#core/air/assess-fume'
 import { breathedSubstances } from '#core/exposure/judge-exposure'
+import { sourceOf } from '#core/source/book'
 import { spoken } from '../../../spoken'
 import type { assessFumeResponse } from '#shared/contract/assess-air-schema'
 import { assessFumeRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
-import { sourceOf } from '#core/source/book'
 
 const percentilesOf = (range: Range | undefined) => range && { p05: range.low, p50: range.mid, p95: range.high }
 

@@ -1,11 +1,11 @@
 import type { z } from 'zod'
 import { decideHotWork } from '#core/hotwork/decide-hot-work'
+import { sourceOf } from '#core/source/book'
 import type { assessHotWorkResponse } from '#shared/contract/permit-schema'
 import { assessHotWorkRequest } from '#shared/contract/permit-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 import { spoken } from '../../../spoken'
 import { wordsHere } from '../../../words/here'
-import { sourceOf } from '#core/source/book'
 
 /** Bay, permit or forbidden; with which precautions and how much watch. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>> => {

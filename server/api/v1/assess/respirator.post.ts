@@ -1,11 +1,11 @@
 import type { z } from 'zod'
 import { respiratorsFor } from '#core/respirator/judge-respirator'
 import { DEFICIENT_BELOW_PERCENT } from '#core/ventilation/oxygen'
+import { sourceOf } from '#core/source/book'
 import { spoken } from '../../../spoken'
 import type { assessRespiratorResponse } from '#shared/contract/assess-air-schema'
 import { assessRespiratorRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
-import { sourceOf } from '#core/source/book'
 
 /** Which respirators give the protection that is needed, and which do not. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessRespiratorResponse>> => {

@@ -1,11 +1,11 @@
 import type { z } from 'zod'
 import { requiredShade } from '#core/shade/required-shade'
 import { judgeWorn } from '#core/shade/worn-shade'
+import { sourceOf } from '#core/source/book'
 import { speak, spoken } from '../../../spoken'
 import type { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { assessShadeRequest } from '#shared/contract/assess-shade-schema'
 import { api, findingsOut, parseBody } from '../../../http'
-import { sourceOf } from '#core/source/book'
 
 /** The shade a weld needs, every rule set side by side. Stateless; needs no session; house rules apply only if sent. */
 export default api(async (event): Promise<z.input<typeof assessShadeResponse>> => {
