@@ -55,6 +55,10 @@ export function keptWith<Owner extends object, Value>(count: number): (owner: Ow
   }
 }
 
+/** A text for a thing: numbers that JSON makes one null of, what is no number and what has no end, stay apart. */
+export const textOf = (thing: unknown): string =>
+  JSON.stringify(thing, (_key, value: unknown) => typeof value === 'number' && !Number.isFinite(value) ? String(value) : value)
+
 /** Short names for long texts: the same as long as a text is remembered, and never one that another had. */
 export function namesLately(count: number): (text: string) => number {
   const known = keptLately<number>(count)

@@ -17,7 +17,7 @@ import { emissionOf, isFumeKnown, partsMade } from '../fume/emission'
 import type { DayJob, JobSpan, ShopClock } from '../job/day-work'
 import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
-import { keptLately, lazily } from '../kept'
+import { keptLately, lazily, textOf } from '../kept'
 import type { Range } from '../range'
 import { NOTHING } from '../range'
 import { JUDGED } from '../chance/draw-set'
@@ -158,7 +158,7 @@ const lately = keptLately<HallShift>(4)
 function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, draws: DrawSet): HallShift {
   const solve = () => hallShift(hall, bays, { shiftHours, draws, doubt: USUAL_DOUBT })
   if (draws !== JUDGED) return solve()
-  return lately(JSON.stringify([hall, bays, shiftHours]), solve)
+  return lately(textOf([hall, bays, shiftHours]), solve)
 }
 
 /**

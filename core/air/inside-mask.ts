@@ -1,6 +1,6 @@
 import type { DayAir, MaskWorn } from '../exposure/day-air'
 import type { ExposureJudgement, MeasuredAverages } from '../exposure/judge-exposure'
-import { judgeExposure } from '../exposure/judge-exposure'
+import { judgeExposure, limitsKey } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { keptWith } from '../kept'
@@ -29,6 +29,7 @@ export function insideMask(
   { inForce, rules, work, averages }: InsideRules,
 ): (mask: Respirator) => OffTooLong {
   const wornShare = overIdlh.length > 0 ? 1 : rules.maskWornShare
+  const limits = limitsKey(inForce, rules.actionFraction, work, averages)
   const fractionIn = (mask: MaskWorn): number => {
     const inside = air.inside(mask)
     const passed = [...averages].map(([substance, mgPerM3]): [SubstanceId, number | null] => {
@@ -38,8 +39,7 @@ export function insideMask(
     return judgeExposure(inside, inForce, rules.actionFraction, work, new Map(passed)).fraction ?? 0
   }
   return ({ apf, isSupplied }) => {
-    const asked = [apf, isSupplied, wornShare, inForce, rules.actionFraction, work.hoursADay, work.daysAWeek, ...averages].join(' ')
-    const fraction = fractions(air, asked, () => fractionIn({ apf: apf!, isSupplied, wornShare }))
+    const fraction = fractions(air, `${apf} ${isSupplied} ${wornShare} ${limits}`, () => fractionIn({ apf: apf!, isSupplied, wornShare }))
     return { fraction, wornPercent: Math.round(wornShare * 100) }
   }
 }

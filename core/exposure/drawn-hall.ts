@@ -8,7 +8,7 @@ import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
 import { hallBalance, hallFlows } from '../ventilation/hall'
 import type { HallModes } from '../ventilation/hall-modes'
 import { hallModes } from '../ventilation/hall-modes'
-import { keptWith, keyed, lazily } from '../kept'
+import { keptWith, keyed, lazily, textOf } from '../kept'
 import type { HallDoubt, Posture } from './hall-doubt'
 import type { DrawnModes } from './heard'
 import { drawnModes } from './heard'
@@ -44,6 +44,8 @@ export const placeOf = (spot: number): string => `bay ${spot}`
 /** A hall and its bays, draw by draw. A spot is a bay's place in their list. */
 export interface DrawnHall {
   readonly count: number
+  /** The same for halls whose air moves alike. */
+  readonly airKey: () => string
   /** How its air moves: particles, or gases, which pass through filters. */
   readonly modes: (what: Aerosol) => DrawnModes
   /** Particles and gases move alike where no hood and no filter tells them apart: what to ask the modes for. */
@@ -86,13 +88,15 @@ export function drawHall(hall: HallAir, bays: readonly HallBay[], draws: DrawSet
   const isFiltered = hall.filterEfficiency > 0 || bays.some(({ hood }) => hood?.returnsAir)
   const ofBay = (range: Range, kind: Cause['doubt'], spot: number): Float64Array => draws.harmful(range, { doubt: kind, of: placeOf(spot) })
 
+  const airKey = lazily(() => textOf([hall, bays.map(({ hood }) => hood), doubt]))
   return {
     count,
+    airKey: () => airKey(null),
     mixing,
     ofBay,
     moving: what => isFiltered ? what : 'particles',
     modes: lazily((what: Aerosol): DrawnModes =>
-      modesLately(draws, JSON.stringify([hall, bays.map(({ hood }) => hood), doubt, what]), () => {
+      modesLately(draws, `${what} ${airKey(null)}`, () => {
         const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
         return drawnModes(isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n)))
       })),

@@ -4,7 +4,7 @@ import type { Range } from '../range'
 import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { Aerosol, HallAir } from '../ventilation/hall'
-import { keptWith, keyed, lazily, namesLately } from '../kept'
+import { keptWith, keyed, lazily, namesLately, textOf } from '../kept'
 import type { Stay } from '../time/stays'
 import type { ArcWork, DrawnHall, HallBay } from './drawn-hall'
 import { drawHall, partOfFume } from './drawn-hall'
@@ -263,16 +263,15 @@ export function hallShift(
     }
   }
 
-  const nameOfHall = lazily(() => nameOf(JSON.stringify([hall, bays.map(({ hood }) => hood), doubt, withBackground])))
-  const nameOfBay = lazily((spot: number) => nameOf(JSON.stringify(bays[spot])))
+  const nameOfBay = lazily((spot: number) => nameOf(textOf(bays[spot])))
   const asked = keyed((isCounted: (spot: number) => boolean, listener: Listener) => ({
     key: `${listener.spot} ${bays.map((_, from) => isCounted(from) ? 1 : 0).join('')} ${listener.key}`,
     make: (): PartOfAir => {
       const counted = bays.map((_, from) => isCounted(from) ? nameOfBay(from) : '')
-      const of = [nameOfHall(null), listener.spot, nameOfBay(listener.spot), listener.key, ...counted].join(' ')
+      const of = [nameOf(drawn.airKey()), withBackground, listener.spot, nameOfBay(listener.spot), listener.key, ...counted].join(' ')
       return partsLately(draws, of, () => {
-        const drawn = drawnOf(isCounted, listener)
-        return { drawn, breathed: breathedOf(drawn, draws) }
+        const breathed = drawnOf(isCounted, listener)
+        return { drawn: breathed, breathed: breathedOf(breathed, draws) }
       })
     },
   }))

@@ -1,3 +1,4 @@
+import { textOf } from '../kept'
 import { between, joined, leavesAtMin, minutesOf } from '../time/stays'
 import type { Stay } from '../time/stays'
 import type { HallModes } from '../ventilation/hall-modes'
@@ -29,7 +30,7 @@ export interface Listener {
 export function listenerOf(spot: number, visit: Visit): Listener {
   const [work, besides] = [joined(visit.work), joined(visit.besides)]
   const workMin = minutesOf(work)
-  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), key: JSON.stringify([work, besides]) }
+  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), key: textOf([work, besides]) }
 }
 
 /** Whoever works at a bay stays for their shift. */

@@ -11,7 +11,7 @@ import { largestMixture } from './mixture'
 import { withInherited } from './rule-sets'
 import { overIdlh } from './idlh'
 import { isGas } from '../fume/gases'
-import { keptWith } from '../kept'
+import { keptWith, textOf } from '../kept'
 import type { LimitKind, MixtureGroupId, MixtureSpan } from '../ids/exposure-ids'
 import { MIXTURE_GROUPS, MIXTURE_SPANS } from '../ids/exposure-ids'
 
@@ -90,10 +90,12 @@ export function judgeExposure(
   work: WorkPattern,
   measured: MeasuredAverages = NOTHING_MEASURED,
 ): ExposureJudgement {
-  // As text, not as JSON: there a bound that is no number would be none.
-  const key = `${[asked, actionFraction, work.hoursADay, work.daysAWeek, ...measured].join(' ')}`
-  return judged(air, key, () => judge(air, asked, actionFraction, work, measured))
+  return judged(air, limitsKey(asked, actionFraction, work, measured), () => judge(air, asked, actionFraction, work, measured))
 }
+/** The same for what is judged alike. */
+export const limitsKey = (
+  asked: readonly ExposureRuleSetId[], actionFraction: number, { hoursADay, daysAWeek }: WorkPattern, measured: MeasuredAverages,
+): string => textOf([asked, actionFraction, hoursADay, daysAWeek, [...measured]])
 const judged = keptWith<AirToJudge, ExposureJudgement>(4)
 
 function judge(

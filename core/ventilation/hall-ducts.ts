@@ -1,4 +1,4 @@
-import { keptLately } from '../kept'
+import { keptLately, textOf } from '../kept'
 import type { DuctSystem, FanPoint } from './duct-balance'
 import { balanceDucts } from './duct-balance'
 import type { DuctWallId } from './duct-friction'
@@ -77,7 +77,7 @@ const lately = keptLately<ReadonlyMap<string, number> | null>(256)
 /** What every hood draws with these open, by the laws of the system alone; null without a balance that its fan's curve covers. */
 function drawnBySystem(ducts: HallDucts, isOpen: (bayId: string) => boolean): ReadonlyMap<string, number> | null {
   const system = asSystem(ducts, isOpen)
-  return lately(JSON.stringify(system), () => {
+  return lately(textOf(system), () => {
     const { isBalanced, fan, hoods } = balanceDucts(system)
     if (!isBalanced || fan.flowM3PerS > system.fan.at(-1)!.flowM3PerS) return null
     return new Map(hoods.map(({ id, flowM3PerS }) => [id, flowM3PerS]))

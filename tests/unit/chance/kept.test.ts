@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { keptLately, keptWith, namesLately } from '#core/kept'
+import { keptLately, keptWith, namesLately, textOf } from '#core/kept'
 
 it('keeps the answers asked for lately, also null and undefined ones, and lets the one asked for longest ago go', () => {
   let made = 0
@@ -33,4 +33,10 @@ it('never gives a text the name of another, also when it was forgotten', () => {
   const c = nameOf('c')
   const later = [nameOf('b'), nameOf('a')]
   expect(new Set([a, b, c, ...later]).size).toBe(5)
+})
+
+it('tells apart what JSON makes one null of: air without end and air that is no number are not the same hall', () => {
+  const texts = [NaN, Infinity, -Infinity, null].map(supplyM3PerS => textOf({ supplyM3PerS }))
+  expect(new Set(texts).size).toBe(4)
+  expect(textOf({ a: [1, null, 'x'] })).toBe('{"a":[1,null,"x"]}')
 })
