@@ -1,5 +1,6 @@
 import { judgeExposure } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
+import type { WorkPattern } from '../exposure/long-shift'
 import { judgeWearer, respiratorNeed, respiratorsFor } from '../respirator/judge-respirator'
 import { toBeMeasured } from '../fume/may-hold'
 import { msOf, stands } from '../time/instant'
@@ -7,6 +8,7 @@ import { shopDayOf } from '../time/shop-day'
 import type { DayQuestion, Elsewhere } from './person-day'
 import { NOWHERE_ELSE } from './person-day'
 import { surveyPlace } from './survey-place'
+import type { MeasuredAir } from './measured-air'
 import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
 import type { Extraction, HallState, ScreenId, ToldHeat, WallId } from '../streams/hall/hall'
@@ -22,6 +24,7 @@ import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
 import type { AloneAtWork, HallPrediction, HallQuestion } from './hall-prediction'
 import { predictHall } from './hall-prediction'
 import type { Instant } from '../time/instant'
+import type { HallAir } from '../ventilation/hall'
 import type { Stay } from '../time/stays'
 
 /** What of a station its hall needs to know. */
@@ -141,7 +144,14 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     shopDayHour: rules.shopDayHour,
     timeZone: site.timeZone,
     now,
+    isMeasured: (bay, inHall, substance) =>
+      surveyedAt(bay, inHall).pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'),
     ...stoodClear ? { stoodClear } : { mayStrike },
+  }
+
+  /** What samples say of a bay as it is worked now. */
+  function surveyedAt(bay: BayAir, inHall: HallAir, work: WorkPattern = workPatternOf(rules)): MeasuredAir {
+    return judgeSurveys(surveys[bay.bayId] ?? [], surveyPlace(bay, inHall), inForce, rules.surveyMonths, shopDay, work)
   }
 
   /**
@@ -152,14 +162,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     const alone = aloneAtWork()
     const bay = bays.find(other => other.bayId === bayId)!
     const work = workPatternOf(rules, alone?.hours)
-    const { pooled, averages } = judgeSurveys(
-      surveys[bayId] ?? [],
-      surveyPlace(bay, hall!.air!),
-      inForce,
-      rules.surveyMonths,
-      shopDay,
-      work,
-    )
+    const { pooled, averages } = surveyedAt(bay, hall!.air!, work)
     const wearer = bay.personId === null ? null : wearers[bay.personId] ?? null
     if (alone === null) {
       const isCovered

@@ -8,6 +8,7 @@ import { judgeExposure } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
 import type { Breathed, BreathedBySubstance } from '../exposure/hall-shift'
 import type { Emission } from '../fume/emission'
+import { saidOfFume } from '../fume/emission'
 import { toBeMeasured } from '../fume/may-hold'
 import type { Range } from '../range'
 import { times } from '../range'
@@ -66,7 +67,8 @@ export interface AirAssessment {
 /** Findings of the fume that ask the instructor or safety lead for something: nothing is wrong, something is not known. */
 const ASKS = new Set<string>(['fume.input-missing'])
 /** Fume that nobody publishes: the model never opens on it. Samples may, or air of one's own. */
-const UNPUBLISHED = new Set<string>(['fume.no-factor', 'fume.base-metal-boils'])
+const UNPUBLISHED_FUME = new Set<string>(['fume.no-factor', 'fume.base-metal-boils'])
+const UNPUBLISHED = new Set<string>([...UNPUBLISHED_FUME, 'fume.gases-unknown'])
 
 /**
  * Will the ventilation as it is set keep whoever works here under the action fraction of every limit that binds, or else
@@ -129,17 +131,18 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   const isMeasured = (substance: SubstanceId): boolean =>
     pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
 
-  if (prediction.emission.findings.some(({ code, severity }) => UNPUBLISHED.has(code) && severity === 'hold')) {
+  const ofFume = saidOfFume(prediction.emission, isMeasured)
+  if (ofFume.some(({ code, severity }) => UNPUBLISHED.has(code) && severity === 'hold')) {
     found.push(...ofPlace)
     return {
       ...shown,
-      ...judgeUnpublished(prediction, job, isMeasured, rules, wearer, now, found, missing),
+      ...judgeUnpublished(ofFume, prediction.emission, job, isMeasured, rules, wearer, now, found, missing),
       found,
       missing,
       exposure: null,
     }
   }
-  sayFume(prediction.emission.findings, found, missing)
+  sayFume(ofFume, found, missing)
   // A hood nobody described or placed is not the same as no hood: there is nothing to judge yet.
   const isHoodKnown = bay.extraction === null || (bay.extraction !== undefined && prediction.hood !== null)
   if (!prediction.breathed || !day || !isHoodKnown)
@@ -164,10 +167,12 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
 
 /**
  * Fume that nobody publishes never opens by the model. It opens when everything it may hold was measured and keeps to its
- * limits, or when whoever works brings their own air with a way out: what nobody knows counts as immediately dangerous.
+ * limits, or when whoever works brings their own air with a way out: what nobody knows counts as immediately dangerous. Where the dust is
+ * published and the gases are not, the gases are what has to be measured.
  */
 function judgeUnpublished(
-  { emission }: BayPrediction,
+  ofFume: readonly Finding[],
+  { unknownGases }: Emission,
   job: Job,
   isMeasured: (substance: SubstanceId) => boolean,
   rules: HouseRules,
@@ -177,11 +182,13 @@ function judgeUnpublished(
   missing: Finding[],
 ): { respirator: RespiratorNeed, worn: Respirator | null } {
   const respirator = respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction)
-  const open = toBeMeasured(job.process, job.consumable, job.baseMetal).filter(substance => !isMeasured(substance))
+  const isDustPublished = !ofFume.some(({ code, severity }) => UNPUBLISHED_FUME.has(code) && severity === 'hold')
+  const toMeasure = isDustPublished ? unknownGases : toBeMeasured(job.process, job.consumable, job.baseMetal)
+  const open = toMeasure.filter(substance => !isMeasured(substance))
   const worn = open.length === 0 ? null : judgeWearer(respirator, wearer, now)
   const isAnswered = open.length === 0 || worn?.protects === true
   sayFume(
-    emission.findings.map(said => (isAnswered && UNPUBLISHED.has(said.code) ? { ...said, severity: 'note' as const } : said)),
+    ofFume.map(said => (isAnswered && UNPUBLISHED.has(said.code) ? { ...said, severity: 'note' as const } : said)),
     found,
     missing,
   )

@@ -14,7 +14,7 @@ import { CONCENTRATION, judgeExposure } from '../exposure/judge-exposure'
 import { drawnEmission } from '../fume/drawn-emission'
 import type { HallAir } from '../ventilation/hall'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
-import { emissionOf } from '../fume/emission'
+import { emissionOf, isDustKnown } from '../fume/emission'
 import type { Emission, FumeQuestion } from '../fume/emission'
 import type { Range } from '../range'
 import type { AskedPlace } from './asked-place'
@@ -93,8 +93,7 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets, uncertaint
   const inForce = ruleSets ?? EXPOSURE_RULE_SETS
   if (
     isUnplaced
-    || !emission.substances['total-fume']
-    || emission.findings.some(({ severity }) => severity === 'hold')
+    || !isDustKnown(emission)
     || job.arcMinPerH === undefined
     || job.hours === undefined
   ) {

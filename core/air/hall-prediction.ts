@@ -55,6 +55,8 @@ export interface HallQuestion extends ShopClock {
    * burn would not be; null where it cannot be said
    */
   readonly mayStrike?: (bayId: string, alone: () => AloneAtWork | null) => boolean
+  /** Was a substance measured at a bay as it is worked in this hall? Left out: nothing was. */
+  readonly isMeasured?: (bay: BayAir, hall: HallAir, substance: SubstanceId) => boolean
   /** Of a day that is over: when each bay stood clear. Work outside that burnt no arc, and a bay that is not there burnt none. */
   readonly stoodClear?: Readonly<Record<string, readonly Stay[]>>
 }
@@ -166,7 +168,7 @@ function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, dra
  * Source: `core/fume`, `core/ventilation`, `core/exposure`.
  */
 export function predictHall(
-  { hall, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike, stoodClear }: HallQuestion,
+  { hall, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike, isMeasured, stoodClear }: HallQuestion,
   draws: DrawSet = JUDGED,
 ): HallPrediction {
   const clock = { shopDayHour, timeZone }
@@ -176,7 +178,10 @@ export function predictHall(
     emissions.set(job, found)
     return found
   }
-  const canBeSaid = ({ job }: JobSpan): boolean => job.arcMinPerH !== undefined && isFumeKnown(emissionOfJob(job))
+  /** What was measured speaks for the job that is set. */
+  const canBeSaidAt = (bay: BayAir) => ({ job }: JobSpan): boolean =>
+    job.arcMinPerH !== undefined
+    && isFumeKnown(emissionOfJob(job), substance => job === bay.job && isMeasured?.(bay, hall, substance) === true)
   const onDucts = ducts && ductedFlows(ducts, bays, now)
   /** Of work, what could be done. */
   const struckAt = (bayId: string, spans: readonly JobSpan[]): readonly JobSpan[] =>
@@ -192,7 +197,7 @@ export function predictHall(
     const draws = at !== null && bay.job !== null && isHoodRunning(bay, now)
     const isReady = bay.extraction === null || draws
     const [captureInCalm, capture, captureInDraught] = question ? captureInDraughts(question) : [NOTHING, NOTHING, NOTHING]
-    const work = spans.filter(canBeSaid).map(({ job, fromMin, toMin }) => ({
+    const work = spans.filter(canBeSaidAt(bay)).map(({ job, fromMin, toMin }) => ({
       fromMin,
       toMin,
       arcMinPerH: job.arcMinPerH!,
@@ -256,7 +261,7 @@ export function predictHall(
     const here = personId === NOBODY ? { job: bay.job, personId } : bay
     if (here.personId === personId && here.job !== null && jobSpan(here.job, shopDayHour) === null) return 'unknown'
     const spans = struckAt(bayId, workOf(personId, named(bay.earlierJobs), here, clock, now))
-    return spans.every(canBeSaid) ? spans : 'unknown'
+    return spans.every(canBeSaidAt(bay)) ? spans : 'unknown'
   }
   return {
     hall,
@@ -297,7 +302,7 @@ export function predictHall(
       const part = parts[spot]
       if (!part) return null
       const { emission, at, ducted, question, capture, isOwnKnown } = part
-      const said = emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} }
+      const said = emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {}, unknownGases: [] }
       const madeBy = lazily((spot: number) => Object.fromEntries(
         Object.entries(said.substances).map(([id, made]) => [id, draws.spread(drawnEmission(made.parts, placeOf(spot), draws))]),
       ))

@@ -38,7 +38,8 @@ export interface JudgedResults { readonly limit: ExposureLimit, readonly answer:
 
 /**
  * Judges shift averages against every eight-hour limit in force for their substance; the hardest verdict stands. A
- * substance that no set in force knows borrows the strictest eight-hour limit known.
+ * substance for which no set in force has an eight-hour limit, as ozone in Britain, is judged by every one that is known: its short limits
+ * stay with the model.
  *
  * @param results mg/m³, metals as the element
  * @param work above eight hours or forty a week, eight-hour limits count lower: an average over the shift alone is compared with them
@@ -54,8 +55,7 @@ export function judgeAgainstLimits(
   const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => (valueMgPerM3 / perElement) * loweredTo(work)
   const known = limitsFor(substance).filter(limit => limit.kind === 'twa')
   const binding = known.filter(limit => inForce.includes(limit.ruleSet))
-  const isSilent = !limitsFor(substance).some(limit => inForce.includes(limit.ruleSet))
-  const judged = (isSilent ? known : binding).map(limit => ({ limit, answer: judgeSamples(results, counted(limit)) }))
+  const judged = (binding.length === 0 ? known : binding).map(limit => ({ limit, answer: judgeSamples(results, counted(limit)) }))
   return (
     judged.sort(
       (a, b) => HARDEST.indexOf(a.answer.verdict) - HARDEST.indexOf(b.answer.verdict) || counted(a.limit) - counted(b.limit),

@@ -15,6 +15,7 @@ export interface FumeFindings {
   'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
   'fume.diameter-unknown': Record<string, never>
   'fume.tip-unknown': Record<string, never>
+  'fume.gases-unknown': { process: ProcessId, substances: readonly SubstanceId[] }
   'fume.base-metal-boils': { baseMetal: BaseMetalId, substances: readonly SubstanceId[] }
   'fume.measure-these': { substances: readonly SubstanceId[] }
   'fume.sheet-without-process': { title: string }

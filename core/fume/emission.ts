@@ -15,7 +15,7 @@ import { SHEET_SPREAD } from './data-sheet'
 import { FACTOR_SPREAD } from './emission-factors'
 import type { Composition } from './fume-composition'
 import { COMPOSITIONS } from './fume-composition'
-import { gasesAtArc, mayHeatWithAnyTip, mgPerMinFromMl } from './gases'
+import { gasesAtArc, gasesNobodyPublishes, mayHeatWithAnyTip, mgPerMinFromMl } from './gases'
 import type { AtMostPercent } from './may-hold'
 import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
@@ -61,6 +61,8 @@ export interface Emission {
   readonly findings: readonly Finding[]
   /** Substances that the fume may hold and that nobody measured: at most this share of it, % by mass. */
   readonly unmeasured: AtMostPercent
+  /** Gases that are made and that no table knows. */
+  readonly unknownGases: readonly SubstanceId[]
 }
 
 /**
@@ -76,7 +78,8 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   const { process, consumable, baseMetal } = question
   const findings: Finding[] = []
   const substances: Partial<Record<SubstanceId, SubstanceEmission>> = {}
-  const nothing = (said: Finding): Emission => ({ substances, findings: [said], unmeasured: {} })
+  const unknownGases = gasesNobodyPublishes(process)
+  const nothing = (said: Finding): Emission => ({ substances, findings: [said], unmeasured: {}, unknownGases })
 
   if (PROCESS_TRAITS[process].needsConsumable && consumable === undefined)
     return nothing(finding('hold', 'fume.input-missing', { input: 'consumable' }))
@@ -110,12 +113,13 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   sayBoiling(question, substances, findings)
   findings.push(...addCoating(substances, question))
   addGases(substances, question, findings)
+  if (unknownGases.length > 0) findings.push(finding('hold', 'fume.gases-unknown', { process, substances: unknownGases }, ['arcGases']))
   const unmeasured = Object.fromEntries(
     Object.entries(mayHold(process, consumable, baseMetal)).filter(([substance]) => substances[substance as SubstanceId] === undefined),
   ) as AtMostPercent
   const silent = Object.keys(unmeasured) as SubstanceId[]
   if (silent.length > 0 && substances['total-fume']) findings.push(finding('note', 'fume.not-measured', { substances: silent }))
-  return { substances, findings, unmeasured }
+  return { substances, findings, unmeasured, unknownGases }
 }
 
 /** Metal that boils off is said for every process; where the tables do not count it, it holds. */
@@ -267,9 +271,25 @@ function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, q
   if (gases.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: gases.map(([gas]) => gas) }, sources))
 }
 
+/** What of an emission says whether it is known. */
+export type SaidFume = Pick<Emission, 'substances' | 'findings' | 'unknownGases'>
+
+/** Were gases that nobody publishes measured where this fume rises? */
+export type IsMeasured = (substance: SubstanceId) => boolean
+const NOTHING_MEASURED: IsMeasured = () => false
+
+/** What is said of a fume, where something was measured: gases that no table knows hold until they all were. */
+export const saidOfFume = ({ findings, unknownGases }: SaidFume, isMeasured: IsMeasured): readonly Finding[] =>
+  unknownGases.length > 0 && unknownGases.every(isMeasured)
+    ? findings.map(said => said.code === 'fume.gases-unknown' ? { ...said, severity: 'note' } : said)
+    : findings
+
 /** Can its fume be said: made at all, and nothing about it holds? */
-export const isFumeKnown = ({ substances, findings }: Pick<Emission, 'substances' | 'findings'>): boolean =>
-  substances['total-fume'] !== undefined && !findings.some(({ severity }) => severity === 'hold')
+export const isFumeKnown = (emission: SaidFume, isMeasured: IsMeasured = NOTHING_MEASURED): boolean =>
+  emission.substances['total-fume'] !== undefined && !saidOfFume(emission, isMeasured).some(({ severity }) => severity === 'hold')
+
+/** Can its dust be said, whatever is known of its gases? */
+export const isDustKnown = (emission: SaidFume): boolean => isFumeKnown(emission, () => true)
 
 /** What is made while the arc burns, mg/min, as it is drawn. */
 export const partsMade = ({ substances }: Pick<Emission, 'substances'>): Partial<Record<SubstanceId, MadeOf>> =>

@@ -32,6 +32,24 @@ export function mgPerM3FromPpm(gas: SubstanceId, ppm: number): number {
   return ppm * molar / MOLAR_VOLUME_L
 }
 
+/**
+ * Gases that are made and that nobody publishes how much of: an arc and a beam make ozone and oxides of nitrogen of the air
+ * round them, and a rod of carbon burns. What is modelled is not among them.
+ */
+const UNPUBLISHED_GASES: Readonly<Partial<Record<ProcessId, readonly SubstanceId[]>>> = {
+  'paw': ['ozone', 'nitrogen-dioxide'],
+  'cac-a': ['ozone', 'nitrogen-dioxide', 'carbon-monoxide'],
+  'caw': ['ozone', 'nitrogen-dioxide', 'carbon-monoxide'],
+  'lbw': ['ozone', 'nitrogen-dioxide'],
+}
+
+/**
+ * Gases of a process that no table says anything of: they are measured, or nobody breathes them.
+ *
+ * @example gasesNobodyPublishes('lbw') // ['ozone', 'nitrogen-dioxide']
+ */
+export const gasesNobodyPublishes = (process: ProcessId): readonly SubstanceId[] => UNPUBLISHED_GASES[process] ?? []
+
 /** What the gases at an arc are asked from. */
 export interface GasQuestion {
   readonly baseMetal?: BaseMetalId

@@ -1,5 +1,6 @@
 import type { BaseMetalId, ConsumableId, ProcessId, SubstanceId } from '../ids/vocabulary'
 import { PROCESS_TRAITS } from '../job/process-traits'
+import { gasesNobodyPublishes } from './gases'
 
 /** The most that a substance may be of the fume, % by mass; `ANY` where no published family says. */
 export type AtMostPercent = Readonly<Partial<Record<SubstanceId, number>>>
@@ -74,9 +75,10 @@ const OF_CONSUMABLE: Readonly<Record<ConsumableId, AtMostPercent>> = {
 }
 
 /** Flames and pastes without an arc make no ozone; grinding makes no gas. */
-const gasesOf = (process: ProcessId): AtMostPercent => {
+const gasesOf = (process: ProcessId): readonly SubstanceId[] => {
   const { heat } = PROCESS_TRAITS[process]
-  return heat === 'open-arc' || heat === 'laser' ? { ozone: ANY } : heat === 'flame' ? { 'nitrogen-dioxide': ANY } : {}
+  const ofHeat: readonly SubstanceId[] = heat === 'open-arc' || heat === 'laser' ? ['ozone'] : heat === 'flame' ? ['nitrogen-dioxide'] : []
+  return [...new Set([...ofHeat, ...gasesNobodyPublishes(process)])]
 }
 
 /**
@@ -105,7 +107,7 @@ export const toBeMeasured = (
 ): readonly SubstanceId[] => [
   'total-fume',
   ...(Object.keys(mayHold(process, consumable, baseMetal)) as SubstanceId[]),
-  ...(Object.keys(gasesOf(process)) as SubstanceId[]),
+  ...gasesOf(process),
 ]
 
 /** Metals that boil off at an arc or a flame, with what rises from them. Source: boiling points; `alloys`. */

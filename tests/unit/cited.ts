@@ -220,6 +220,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.walls-throw-back': ['wallReflectance'],
   'eyes.tint-explains': ['shadeAlgebra+tintNeverCounts'],
   'fume.tip-unknown': ['arcGases'],
+  'fume.gases-unknown': ['arcGases'],
   'fume.base-metal-boils': ['alloys'],
   'fume.heat-assumed': ['loadVoltage+arcEfficiency'],
   'fume.arc-cannot-boil-more': ['boilingMetals'],

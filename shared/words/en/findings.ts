@@ -344,6 +344,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Tell the tip.',
     'The tip is not known: a heating head counts.',
   ],
+  'fume.gases-unknown': ({ process, substances }) => [
+    `No table says how much ${substanceList(substances)} ${words.processes[process].toLowerCase()} makes.`,
+    'Have samples taken, or wear a breathing set or an air line with escape: a filter for dust stops no gas.',
+    'Its gases are not known.',
+  ],
   'fume.base-metal-boils': ({ baseMetal, substances }) => [
     `${capital(words.baseMetals[baseMetal])} boils off as it melts: ${substanceList(substances)} in the air, and no table says how much.`,
     'Have samples taken, or wear a breathing set or an air line with escape.',

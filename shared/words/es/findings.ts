@@ -350,6 +350,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Indique la boquilla.',
     'No se sabe la boquilla: cuenta un cabezal de calentar.',
   ],
+  'fume.gases-unknown': ({ process, substances }) => [
+    `${words.processes[process]}: ninguna tabla dice cuánto produce de ${substanceList(substances)}.`,
+    'Haga tomar muestras, o use equipo autónomo o línea de aire con escape: un filtro de polvo no retiene gases.',
+    'No se conocen sus gases.',
+  ],
   'fume.base-metal-boils': ({ baseMetal, substances }) => [
     `${capital(words.baseMetals[baseMetal])}: al fundirse hierve y pone en el aire ${substanceList(substances)}; ninguna tabla dice cuánto.`,
     'Haga tomar muestras, o use equipo autónomo o línea de aire con escape.',

@@ -18,6 +18,8 @@ import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import type { KitItemFact } from '#core/inspection/kit-item-fact'
 import { wornMask } from '#core/respirator/worn-mask'
+import type { Job } from '#core/job/job'
+import type { MaskId, SubstanceId } from '#core/ids/vocabulary'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES } from '#core/ids/vocabulary'
 import type { Station } from '#core/streams/station/station'
 import { ARM, CHECKED, facts, gateOf, HALL, LATER, maskOf, NOW, ready, RULES, STICK } from './air-of-a-shop'
@@ -295,6 +297,50 @@ describe('measured samples', () => {
     expect(codes).toContain('air.measured')
     expect(air.exposure!.uses.find(({ limit }) => limit.substance === 'manganese')!.binds).toBe(false)
     expect(air.exposure!.worst).not.toBeNull()
+  })
+  it('of gases that no table knows open a laser, and gouging asks for them beside its mask', () => {
+    const at = (job: Partial<Job>): Station => ready({ job: { ...STICK, consumable: undefined, ...job } })
+    const laser = at({ process: 'lbw', currentA: undefined, shieldingGas: 'argon' })
+    const gas = (station: Station) => (substance: SubstanceId, times = 1): Survey => survey(low.map(value => value * times), {
+      surveyId: substance,
+      substance,
+      place: surveyPlace(bayAirOf(station, airOf(facts({ one: station }))('one')), HALL)!,
+    })
+    const ofLaser = gas(laser)
+    const all = [ofLaser('ozone'), ofLaser('nitrogen-dioxide')]
+    expect(measured([], laser).findings[0]).toMatchObject({ severity: 'hold', code: 'fume.gases-unknown' })
+    expect(measured(all, laser).state).toBe('open')
+    for (const left of all) expect(measured(all.filter(one => one !== left), laser).state).toBe('hold')
+    expect(measured([ofLaser('ozone', 100), ofLaser('nitrogen-dioxide')], laser).state).toBe('hold')
+    expect(measured([ofLaser('ozone'), { ...ofLaser('nitrogen-dioxide'), withdrawn: true }], laser).state).toBe('hold')
+    // Measured at one bay is not measured at another, nor for other work.
+    expect(gateOf({ one: laser, two: laser }, 'two', { surveys: { one: all } }).state).toBe('hold')
+    expect(measured(all, at({ ...laser.job!, shieldingGas: 'nitrogen' })).state).toBe('hold')
+    // Britain has no eight-hour limit for ozone: those of others judge it.
+    const british = { rules: { ...RULES, jurisdiction: 'uk', exposureBasis: 'uk' } } as const
+    expect(measured(all, laser, british).codes).not.toContain('fume.gases-unknown')
+
+    // A filter for dust stops no gas; air of one's own with a way out does.
+    const gouging = at({ process: 'cac-a', consumable: 'carbon-rod', currentA: 300 })
+    const wears = (mask: MaskId) => ({ wearers: { imke: { mask, readyUntil: LATER, isShaven: true } } })
+    const masks = ['half-p100', 'papr-tight-full', 'air-line-full', 'scba'] as const
+    expect(masks.map(mask => measured([], gouging, wears(mask)).state)).toEqual(['hold', 'hold', 'hold', 'open'])
+    expect(measured([], gouging, wears('papr-tight-full')).air.found).toContainEqual(
+      expect.objectContaining({ code: 'fume.measure-these', values: { substances: ['ozone', 'nitrogen-dioxide', 'carbon-monoxide'] } }),
+    )
+  })
+  it('of gases that nobody took leave a neighbour in doubt where the arc burns, and only there', () => {
+    const gouging = ready({ personId: 'kit', job: { ...STICK, process: 'cac-a', consumable: 'carbon-rod', currentA: 300 } })
+    const beside = (over: Parameters<typeof facts>[1]): readonly string[] =>
+      gateOf({ one: ready(), two: gouging }, 'one', over).air.found.map(({ code }) => code)
+    const masked = { wearers: { kit: { mask: 'scba', readyUntil: LATER, isShaven: true } } } as const
+    expect(beside({})).toContain('air.neighbours-held')
+    expect(beside({})).not.toContain('air.neighbour-unknown')
+    expect(beside(masked)).toContain('air.neighbour-unknown')
+    const place = surveyPlace(bayAirOf(gouging, airOf(facts({ two: gouging }))('two')), HALL)!
+    const gases = ['ozone', 'nitrogen-dioxide', 'carbon-monoxide'] as const
+    const two = gases.map(substance => survey(low, { surveyId: substance, substance, place }))
+    expect(beside({ ...masked, surveys: { two } })).not.toContain('air.neighbour-unknown')
   })
   it('that fail close the gate, and that leave it open hold it', () => {
     expect(measured([survey(low.map(value => value * 20))]).codes).toContain('samples.non-compliant')

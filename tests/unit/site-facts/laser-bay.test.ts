@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { LASER_CHECKS } from '#core/ids/laser-ids'
-import { kitItemStream, personStream, stationStream } from '#core/ids/streams'
+import { kitItemStream, personStream, samplesStream, stationStream } from '#core/ids/streams'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
 import type { LaserCell, LaserFilter } from '#core/laser/laser-cell'
@@ -46,28 +46,43 @@ function laserShop(...more: readonly Told[]) {
   expect(unaccepted).toEqual([])
   return judgeSite(facts).find(one => one.bay.bayId === 'bay-1')!.verdict
 }
+/** What the beam makes of the air round it, which no table says: six shifts of each, well under every limit. */
+const measured = (['ozone', 'nitrogen-dioxide'] as const).map(substance => say(samplesStream('bay-1'), {
+  type: 'samples.record',
+  payload: {
+    surveyId: substance, substance, takenOn: '2026-11-20',
+    results: [4, 5, 6, 4.5, 5.5, 7].map((tenths, i) => ({ label: `${i}`, mgPerM3: tenths / 1000, isBelowLoq: false, minutes: 240 })),
+  },
+}))
 const looked = (cell: Partial<LaserCell> = {}) => say(bay, { type: 'station.check-laser-cell', payload: { ...CELL, ...cell } })
 
 describe('a laser bay of a shop told in full', () => {
   it('is clear to strike once its cell is looked over, and only so', () => {
     expect(laserShop().word).toBe('hold')
-    const { word, reason, gates } = laserShop(looked())
+    const { word, reason, gates } = laserShop(looked(), ...measured)
     expect([word, reason]).toEqual(['clear-to-strike', null])
     expect(gates.filter(({ state }) => state === 'hold' || state === 'to-do')).toEqual([])
   })
+  it('holds while nobody measured the gases that no table says anything of', () => {
+    const { word, byId } = laserShop(looked())
+    expect([word, byId.eyes.state, byId.air.state]).toEqual(['hold', 'open', 'hold'])
+    expect(byId.air.findings.map(({ code }) => code)).toContain('fume.gases-unknown')
+    expect(laserShop(looked(), measured[0]!).byId.air.state).toBe('hold')
+  })
   it('holds with one visitor without eyewear', () => {
-    const { word, reason } = laserShop(looked({ present: [...CELL.present, { who: 'visitor', helmet: GOOD }] }))
+    const { word, reason } = laserShop(looked({ present: [...CELL.present, { who: 'visitor', helmet: GOOD }] }), ...measured)
     expect([word, reason?.code]).toEqual(['hold', 'eyes.laser-without'])
   })
   it('holds once a stronger laser stands there, which nobody looked over', () => {
     const other = kitItemStream('lw-2')
     const { word, byId } = laserShop(
       looked(),
+      ...measured,
       say(other, { type: 'item.register', payload: { kind: 'laser-welder', name: 'Stronger laser', marks: {} } }),
       say(other, { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }),
     )
     expect([word, byId.eyes.findings[0]?.code]).toEqual(['hold', 'eyes.laser-another'])
   })
   it('holds with one thing of the cell not so', () =>
-    expect(laserShop(looked({ answers: { ...CELL.answers, 'barrier-closed': false } })).word).toBe('hold'))
+    expect(laserShop(looked({ answers: { ...CELL.answers, 'barrier-closed': false } }), ...measured).word).toBe('hold'))
 })

@@ -80,6 +80,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'fume.coating-burns': { coating: 'zinc', substance: 'zinc', stripMm: 30 },
   'fume.diameter-unknown': {},
   'fume.tip-unknown': {},
+  'fume.gases-unknown': { process: 'cac-a', substances: ['ozone', 'carbon-monoxide'] },
   'fume.maybe-cadmium': { consumable: 'bag-silver' },
   'fume.factors-in-pencil': { process: 'smaw' },
   'fume.from-data-sheet': { consumable: 'e7018', title: 'Sheet of March' },
