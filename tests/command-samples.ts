@@ -64,6 +64,12 @@ export const COMMAND_SAMPLES = {
   'person.lend': { loanId: '6b0f5a52-3a5a-4a53-8a44-0d2f4f2c1a77', wearable: 'jacket-treated', size: 'L' },
   'person.give-back': { loanId: '6b0f5a52-3a5a-4a53-8a44-0d2f4f2c1a77', isLost: false },
   'wardrobe.count': { lineId: 'jackets-l', wearable: 'jacket-treated', size: 'L', count: 4 },
+  'day-plan.keep': {
+    planId: '6b0f5a52-3a5a-4a53-8a44-0d2f4f2c1a77',
+    name: 'Monday',
+    bays: [{ bayId: 'bay-1', personId: null, job: { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel' } }],
+  },
+  'day-plan.drop': { planId: '6b0f5a52-3a5a-4a53-8a44-0d2f4f2c1a77' },
   'person.note-care': { care: null },
   'person.note-health': { health: null },
   'house-rules.change': NEW_SITE_RULES,

@@ -29,6 +29,7 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
     </p>
     <template v-else>
       <div class="together">
+        <OpeningDay />
         <OpeningClass />
         <OpeningJob />
         <StationHeat :halls="halls" />

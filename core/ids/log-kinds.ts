@@ -32,6 +32,6 @@ export const LOG_KIND: Readonly<Record<LogKindId, LogKind>> = {
   'people': { single: [], many: ['person'] },
   'told': { single: [], many: ['notice'] },
   'rules': { single: ['house-rules'], many: [] },
-  'site': { single: ['site'], many: [] },
+  'site': { single: ['site', 'day-plans'], many: [] },
   'seals': { single: ['seal'], many: [] },
 }

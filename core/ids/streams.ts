@@ -17,6 +17,8 @@ export const CHECK_LISTS_STREAM = 'check-lists'
 
 export const WARDROBE_STREAM = 'wardrobe'
 
+export const DAY_PLANS_STREAM = 'day-plans'
+
 export const kitItemStream = (tagId: string): string => `item/${tagId}`
 
 export const cylinderStream = (tagId: string): string => `cylinder/${tagId}`
@@ -32,7 +34,7 @@ export const noticeStream = (noticeId: string): string => `notice/${noticeId}`
 export const personStream = (personId: string): string => `person/${personId}`
 
 /** Streams of which a site has one, and streams of which it has many. */
-export const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists', 'wardrobe'] as const
+export const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists', 'wardrobe', 'day-plans'] as const
 
 export const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice', 'permit', 'monitor'] as const
 

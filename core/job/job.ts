@@ -67,6 +67,18 @@ export function withoutHead({ head: _head, assumed, ...job }: Job): Job {
   return assumed ? { ...job, assumed: assumed.filter(field => field !== 'head') } : job
 }
 
+/** Answers about one workpiece, or about one welder at it: what was so of that one is asked anew of the next. */
+const OF_ONE_PIECE: readonly JobField[] = ['head', 'residue', 'container', 'coatingStripped', 'strippedWidthMm']
+
+/** A job as it is kept for other days: nothing that was answered of the workpiece of a day goes with it. */
+export function forAnotherDay({
+  residue: _residue, container: _container, coatingStripped: _stripped, strippedWidthMm: _width, ...job
+}: Job): Job {
+  const { assumed, ...kept } = withoutHead(job)
+  const left = assumed?.filter(field => !OF_ONE_PIECE.includes(field)) ?? []
+  return left.length > 0 ? { ...kept, assumed: left } : kept
+}
+
 /** The limits a job's numbers must keep, for the schema, the keypad and the tests alike. */
 export const JOB_LIMITS = {
   currentA: { min: 0.1, max: 2000 },

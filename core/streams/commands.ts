@@ -13,6 +13,7 @@ import type { NoticeCommands } from './notice/notice'
 import type { PlaceCommands } from './place/place'
 import type { PermitCommands } from './permit/permit'
 import type { SealCommands } from './seal/seal'
+import type { DayPlansCommands } from './day-plans/day-plans'
 import type { WardrobeCommands } from './wardrobe/wardrobe'
 
 /** Every command with its payload. The Zod schemas in shared/ must satisfy them. */
@@ -33,7 +34,8 @@ export interface CommandPayloads
   MonitorCommands,
   NoticeCommands,
   PermitCommands,
-  WardrobeCommands {}
+  WardrobeCommands,
+  DayPlansCommands {}
 export type CommandType = keyof CommandPayloads
 
 /** A command with the stream that it is given to: what one tap says. */

@@ -16,6 +16,7 @@ import { samplesKind } from './samples/kind'
 import { sealKind } from './seal/kind'
 import { siteKind } from './site/kind'
 import { stationKind } from './station/kind'
+import { dayPlansKind } from './day-plans/kind'
 import { wardrobeKind } from './wardrobe/kind'
 import type { CommandRule, LandedEvent, StreamEvent, StreamKind } from './stream-kind'
 
@@ -37,6 +38,7 @@ export const KINDS = {
   'monitor': monitorKind,
   'seal': sealKind,
   'wardrobe': wardrobeKind,
+  'day-plans': dayPlansKind,
 } as const satisfies { readonly [Name in StreamKindName]: { readonly id: Name } }
 
 /** The state of a stream, by its kind. */
@@ -67,6 +69,7 @@ const RULES: { readonly [Type in CommandType]: CommandRule<never, Extract<Comman
   ...noticeKind.commands,
   ...sealKind.commands,
   ...wardrobeKind.commands,
+  ...dayPlansKind.commands,
 }
 export const COMMAND_TYPES = Object.keys(RULES) as CommandType[]
 

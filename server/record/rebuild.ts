@@ -11,7 +11,7 @@ export const DERIVED_TABLES = [
   'site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading',
   'monitor_reading',
   'check_lists_reading', 'item_reading', 'cylinder_reading', 'place_reading', 'notice_reading', 'notice_told', 'permit_duty',
-  'permit_post', 'permit_reading', 'wardrobe_reading', 'deadline', 'snapshot',
+  'permit_post', 'permit_reading', 'wardrobe_reading', 'day_plans_reading', 'deadline', 'snapshot',
 ] as const
 
 async function siteStreams(db: Queryable): Promise<{ site_id: string, stream_id: string, version: number }[]> {
@@ -44,7 +44,7 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
 }
 
 /** Raised whenever what is folded or projected changes its shape: the next start folds everything anew. */
-export const READ_SHAPE = 15
+export const READ_SHAPE = 16
 
 /**
  * Folds everything anew where what is derived was written by a program of another shape.

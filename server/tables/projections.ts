@@ -18,6 +18,7 @@ import { writeCheckLists } from './check-lists'
 import { writeHall } from './hall'
 import { writeSheets } from './fume-sheets'
 import { writeSamples } from './samples'
+import { writeDayPlans } from './day-plans'
 import { writeWardrobe } from './wardrobe'
 
 /**
@@ -61,6 +62,7 @@ const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
   'monitor': row(writeMonitor),
   'seal': () => [],
   'wardrobe': rowOfSite(writeWardrobe),
+  'day-plans': rowOfSite(writeDayPlans),
 }
 
 /** What writes all that is derived from a stream's state: its row, and what falls due for it. */

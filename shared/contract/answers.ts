@@ -3,7 +3,7 @@ import type { Envelope } from './command-schemas'
 import type { classPlanRequest, classPlanResponse } from './class-plan-schema'
 import type { ClearanceReading } from './clearance-schema'
 import type {
-  AirOfDaysReading, CareReading,
+  AirOfDaysReading, CareReading, DayPlansReading,
   WardrobeReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
   KitItemReading, KitReading, LogReading,
   MonitorPageReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicCardReading,
@@ -37,6 +37,7 @@ export interface Readings {
   'wearers': WearersReading
   'care': CareReading
   'wardrobe': WardrobeReading
+  'day-plans': DayPlansReading
   'people': { readonly people: readonly PersonReading[] }
   'people/{personId}/air': AirOfDaysReading
   'devices': DevicesReading

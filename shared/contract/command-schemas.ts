@@ -5,6 +5,7 @@ import { checkListsPayloads } from './check-lists-schema'
 import { cylinderPayloads } from './cylinder-schema'
 import { houseRulesPayloads } from './house-rules-schema'
 import { instant } from './instant-schema'
+import { dayPlansPayloads } from './day-plans-schema'
 import { wardrobePayloads } from './garment-schema'
 import { kitItemPayloads } from './kit-item-schema'
 import { monitorPayloads } from './monitor-schema'
@@ -34,6 +35,7 @@ export const payloadSchemas = {
   ...permitPayloads,
   ...monitorPayloads,
   ...wardrobePayloads,
+  ...dayPlansPayloads,
   'notice.see': nothing,
   'seal.day': z.strictObject({
     day: z.iso.date(),

@@ -498,6 +498,14 @@ const SIGNING_IN: Json = {
       responses: { 200: { description: 'As of now' }, ...NOBODY },
     },
   },
+  '/api/v1/day-plans': {
+    get: {
+      operationId: 'dayPlans',
+      tags: ['read'],
+      summary: 'Days that are kept to be opened again: who stands where, and what is welded',
+      responses: { 200: { description: 'As of now' }, ...NOBODY, ...NOT_ALLOWED },
+    },
+  },
   '/api/v1/care': {
     get: {
       operationId: 'care',

@@ -11,6 +11,7 @@ import type { BayCard } from '#core/card/bay-card'
 import type { UnitSystem } from '#core/units'
 import type { CareRecord } from '#core/shade/care'
 import type { Person } from '#core/streams/person/person'
+import type { DayPlans } from '#core/streams/day-plans/day-plans'
 import type { Wardrobe } from '#core/streams/wardrobe/wardrobe'
 import type { WearerRecord, Wearer } from '#core/respirator/wearer'
 import type { FireStanding } from '#core/site-facts/fire-standing'
@@ -142,6 +143,9 @@ export interface PersonOnFloor extends Welder {
 
 /** `GET /api/v1/wardrobe`: the shop's own clothes, as they were counted. */
 export interface WardrobeReading extends Wardrobe { readonly version: number }
+
+/** `GET /api/v1/day-plans`: days that are kept to be opened again. */
+export interface DayPlansReading extends DayPlans { readonly version: number }
 
 export interface PersonReading {
   readonly personId: string

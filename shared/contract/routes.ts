@@ -102,6 +102,7 @@ export const ROUTES: readonly Route[] = [
   post('wearers', { right: 'health-fields' }),
   post('classes/plan', { right: 'door-checks' }, 'one after the other'),
   get('wardrobe', 'signed-in'),
+  get('day-plans', { right: 'set-jobs' }),
   get('care', 'signed-in', 'one\'s own; all for health fields'),
   post('care', { right: 'health-fields' }),
   get('people', { right: 'manage-people' }),

@@ -16,6 +16,7 @@ import type { Caller } from '#server/door/caller'
 import type { Door } from '#server/door/door'
 import {
   CHECK_LISTS_STREAM,
+  DAY_PLANS_STREAM,
   FUME_SHEETS_STREAM,
   HOUSE_RULES_STREAM,
   SEAL_STREAM,
@@ -99,6 +100,7 @@ const STREAMS: Readonly<Record<StreamKindName, { readonly own: string, readonly 
   'seal': { own: SEAL_STREAM, far: SEAL_STREAM },
   'hall': { own: hallStream('hall'), far: hallStream('hall') },
   'wardrobe': { own: WARDROBE_STREAM, far: WARDROBE_STREAM },
+  'day-plans': { own: DAY_PLANS_STREAM, far: DAY_PLANS_STREAM },
   'fume-sheets': { own: FUME_SHEETS_STREAM, far: FUME_SHEETS_STREAM },
   'samples': { own: samplesStream('bay-1'), far: samplesStream('bay-9') },
   'item': { own: kitItemStream('gr-own'), far: kitItemStream('gr-far') },

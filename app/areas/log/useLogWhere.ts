@@ -47,6 +47,8 @@ export function useLogWhere() {
         return { name: says.sheets, to: '/air?do=sheets' }
       case 'wardrobe':
         return { name: says.clothes, to: '/door?do=stock' }
+      case 'day-plans':
+        return { name: says.dayPlans, to: '/opening' }
       case 'house-rules':
         return { name: says.houseRules, to: '/house-rules' }
       case 'notice':

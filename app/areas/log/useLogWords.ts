@@ -5,6 +5,7 @@ import type { MonitorEvent } from '#core/streams/monitor/monitor'
 import type { SamplesEvent } from '#core/streams/samples/samples'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { PersonEvent, PersonProfile } from '#core/streams/person/person'
+import type { DayPlansCommands } from '#core/streams/day-plans/day-plans'
 import type { WardrobeEvent } from '#core/streams/wardrobe/wardrobe'
 import type { Bay, SiteEvent } from '#core/streams/site/site'
 import type { StationEvent } from '#core/streams/station/station'
@@ -189,6 +190,12 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       const { wearable, size, count } = payload as WardrobeEvent['payload']
       return says.clothesCounted(garmentWords.wearables[wearable], size, count)
     }
+    case 'day-plan-kept': {
+      const { name, bays } = payload as DayPlansCommands['day-plan.keep']
+      return says.dayPlanKept(name, bays.length)
+    }
+    case 'day-plan-dropped':
+      return says.dayPlanDropped
     case 'stopped':
       return says.stopped((payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : '')
     case 'stop-reason-given':

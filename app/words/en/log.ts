@@ -72,6 +72,7 @@ export const logPages = {
     aPerson: 'a person',
     hotWork: 'Hot work',
     clothes: 'Clothes of the shop',
+    dayPlans: 'Days that are kept',
     houseRules: 'House rules',
     seal: 'Seal',
     site: 'Site',
@@ -159,6 +160,8 @@ export const logPages = {
     clothesLost: 'Something lent is lost.',
     clothesCounted: (what: Shown, size: Shown, count: Shown) =>
       `Clothes of the shop counted: ${what}${size === '' ? '' : `, size ${size}`}: ${count}.`,
+    dayPlanKept: (name: Shown, count: Shown) => `Day kept to be opened again: ${name}, ${count} bays.`,
+    dayPlanDropped: 'A day that was kept was dropped.',
     settledOn: (shade: Shown, process: Shown) => `Settled on shade ${shade} for ${process}`,
     group: 'Group',
     stopped: (what: Shown) => `Stopped${what}`,

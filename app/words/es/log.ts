@@ -73,6 +73,7 @@ export const logPages: typeof English = {
     aPerson: 'una persona',
     hotWork: 'Trabajo en caliente',
     clothes: 'Ropa del taller',
+    dayPlans: 'Días guardados',
     houseRules: 'Reglas de la casa',
     seal: 'Sello',
     site: 'Sitio',
@@ -161,6 +162,8 @@ export const logPages: typeof English = {
     clothesLost: 'Se perdió algo prestado.',
     clothesCounted: (what, size, count) =>
       `Ropa del taller contada: ${what}${size === '' ? '' : `, talla ${size}`}: ${count}.`,
+    dayPlanKept: (name, count) => `Día guardado para abrirlo otra vez: ${name}, ${count} puestos.`,
+    dayPlanDropped: 'Se quitó un día guardado.',
     settledOn: (shade, process) => `Se quedó en la sombra ${shade} para ${process}`,
     group: 'Grupo',
     stopped: what => `Detenido${what}`,

@@ -39,6 +39,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'wearers': true,
   'care': true,
   'wardrobe': true,
+  'day-plans': true,
   'people': true,
   'devices': true,
   'log': true,

@@ -24,6 +24,8 @@ import { evolveSite, NO_SITE, upcastSite } from '#core/streams/site/site'
 import type { SiteEvent } from '#core/streams/site/site'
 import { evolvePerson, NOBODY, upcastPerson } from '#core/streams/person/person'
 import type { PersonEvent } from '#core/streams/person/person'
+import { evolveDayPlans, NO_DAY_PLANS } from '#core/streams/day-plans/day-plans'
+import type { DayPlansEvent } from '#core/streams/day-plans/day-plans'
 import { EMPTY_WARDROBE, evolveWardrobe } from '#core/streams/wardrobe/wardrobe'
 import type { WardrobeEvent } from '#core/streams/wardrobe/wardrobe'
 import { payloadSchemas } from '#shared/contract/command-schemas'
@@ -334,4 +336,16 @@ it('folds a day of air and what changes cost, of version 14', () => {
   expect(upcastHouseRules(ruled.version, ruled.payload).payload).toEqual({ ...NEW_SITE_RULES, changeCosts: { distance: 1, flow: 600 } })
   // What is read of it is read from the event itself: today's schema still takes it.
   expect(payloadSchemas['person.keep-air'].safeParse(person[1]!.payload).success).toBe(true)
+})
+it('folds the days that were kept, of version 15', () => {
+  const { dayPlans } = JSON.parse(readFileSync(new URL('./frozen-events-v15.json', import.meta.url), 'utf8')) as {
+    dayPlans: DayPlansEvent[]
+  }
+  expect(dayPlans.slice(0, 2).reduce(evolveDayPlans, NO_DAY_PLANS).plans.map(({ name, bays }) => [name, bays.length])).toEqual([
+    ['Monday', 2], ['Tuesday', 1],
+  ])
+  expect(dayPlans.reduce(evolveDayPlans, NO_DAY_PLANS).plans).toMatchObject([
+    { name: 'Tuesday', bays: [{ bayId: 'bay-5', personId: null, job: { process: 'smaw', assumed: ['arcMinPerH'] } }] },
+  ])
+  expect(payloadSchemas['day-plan.keep'].safeParse(dayPlans[0]!.payload).success).toBe(true)
 })
