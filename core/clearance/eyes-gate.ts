@@ -5,7 +5,7 @@ import type { ShadeRuleSetId } from '../ids/vocabulary'
 import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
 import { requiredShade } from '../shade/required-shade'
-import { settableShades } from '../shade/settable-shades'
+import { setFirst, settableShades } from '../shade/settable-shades'
 import { personalStart, settledFor } from '../shade/settled-shade'
 import { addedByTint, shadeForComparing } from '../shade/shade-number'
 import type { ShadeAnswer } from '../shade/shade-question'
@@ -141,7 +141,7 @@ function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, star
     return
   }
   const allowed = settableShades(shadeBands).filter(one => shadeForComparing(one) >= minimum)
-  const set = allowed.find(one => one >= start) ?? allowed.at(-1)
+  const set = setFirst(allowed, start)
   if (set === undefined)
     said.push(
       finding('hold', 'eyes.helmet-range-lighter', {

@@ -3,6 +3,7 @@ import type { FindingCode } from '../findings/finding'
 import { FIRE_CHECKS } from '../ids/station-ids'
 import { kitItemStream, personStream, stationStream } from '../ids/streams'
 import { tagIdOf } from '../ids/tag'
+import { setFirst, settableShades } from '../shade/settable-shades'
 import type { GateId } from '../ids/vocabulary'
 import type { Answer, Answers, Check, CheckList } from '../inspection/check-list'
 import { judgeKitItem } from '../inspection/judge-kit-item'
@@ -13,11 +14,15 @@ import type { KitItem } from '../streams/kit-item/kit-item'
 import type { Station } from '../streams/station/station'
 
 /** What is looked at: a thing by its tag, or a part of the bay or of who stands there. */
-export type Looked = { readonly tag: string } | { readonly part: 'hood' | 'fire' | 'helmet' | 'glasses' | 'outfit' | 'usual' }
+export type Looked
+  = { readonly tag: string }
+    | { readonly part: 'hood' | 'fire' | 'helmet' | 'glasses' | 'outfit' | 'usual' }
+    /** The helmet on the head reads this shade. */
+    | { readonly part: 'shade', readonly shade: number }
 /** One look that is due, with what records that all of it was sound. */
 export interface Look extends Addressed<
   'item.inspect' | 'station.check-extraction' | 'station.check-fire' | 'station.check-helmet' | 'station.check-glasses'
-  | 'station.check-outfit' | 'person.tell-outfit'
+  | 'station.check-outfit' | 'station.set-helmet' | 'person.tell-outfit'
 > { readonly of: Looked }
 /** The looks that are due somewhere; those that one word cannot answer stand apart, by their tags. */
 export interface LooksDue {
@@ -75,6 +80,23 @@ function kitLooks(items: readonly KitItem[], lists: readonly CheckList[], today:
 }
 
 type Gates = Readonly<Record<GateId, Gate>>
+
+/**
+ * What a helmet has to read before its shade is known: the shade that whoever stands here starts at, or the nearest that theirs can be set
+ * to. Nothing where it was told, and where nobody knows which of several is worn.
+ */
+function shadeToRead(
+  gates: Gates,
+  start: number | null,
+  worn: readonly KitItem[],
+): { readonly shade: number, readonly tag?: string } | null {
+  if (start === null) return null
+  if (says(gates, 'eyes', 'eyes.helmet-not-set')) return { shade: start }
+  if (!says(gates, 'eyes', 'eyes.helmet-set-unsaid')) return null
+  const [helmet, ...others] = worn.filter(({ kind, taggedOut, isRetired }) => kind === 'helmet' && !taggedOut && !isRetired)
+  const shade = helmet && others.length === 0 ? setFirst(settableShades(helmet.marks.shadeBands ?? []), start) : undefined
+  return shade === undefined ? null : { shade, tag: tagIdOf(helmet!.tag) }
+}
 const says = (gates: Gates, gate: GateId, code: FindingCode): boolean => gates[gate].findings.some(one => one.code === code)
 
 /** What is due at a bay before the first arc: its things, its hood, its fire. */
@@ -108,8 +130,9 @@ export function bayLooks(
 }
 
 /**
- * What is due of whoever stands at a bay: helmet, glasses, outfit. A zone that was looked at and failed is not passed with the rest, and
- * of somebody whose clothes were ever told no zone is passed by a word: what they usually wear is said again, if it does for the job.
+ * What is due of whoever stands at a bay: helmet and its shade, glasses, outfit. A zone that was looked at and failed is not passed with
+ * the rest, and of somebody whose clothes were ever told no zone is passed by a word: what they usually wear is said again, if it does for
+ * the job.
  *
  * @param worn things of theirs
  * @param usual what they usually wear, as it would be told today; 'apart' where that does not do, null where nothing was ever told
@@ -120,9 +143,11 @@ export function doorLooks(
   gates: Gates,
   outfit: readonly ZoneToday[],
   worn: readonly KitItem[],
-  { lists, today, usual }: {
+  { lists, today, usual, start }: {
     readonly lists: readonly CheckList[]
     readonly today: string
+    /** The shade that they start at; null where none is asked for. */
+    readonly start: number | null
     readonly usual: readonly ToldGarment[] | 'apart' | null
   },
 ): LooksDue {
@@ -130,6 +155,7 @@ export function doorLooks(
   const streamId = stationStream(bayId)
   const { looks, byThemselves } = kitLooks(worn, lists, today)
   const due = outfit.filter(({ standing }) => standing === 'to-check' || standing === 'changed')
+  const toRead = shadeToRead(gates, start, worn)
   const part = (of: 'helmet' | 'glasses' | 'outfit' | 'usual', command: Look['command'], at = streamId): Look =>
     ({ of: { part: of }, streamId: at, command })
   const ofOutfit = (): readonly Look[] => {
@@ -144,6 +170,9 @@ export function doorLooks(
   return {
     looks: [
       ...looks,
+      ...toRead
+        ? [{ of: { part: 'shade', shade: toRead.shade }, streamId, command: { type: 'station.set-helmet', payload: toRead } } as const]
+        : [],
       ...says(gates, 'eyes', 'eyes.helmet-not-checked')
         ? [part('helmet', { type: 'station.check-helmet', payload: { passed: true } })]
         : [],

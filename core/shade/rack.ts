@@ -2,7 +2,7 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { BatteryStateId, CoverPlateStateId, HelmetCheckId, HelmetFit, HelmetKindId } from '../ids/protection-ids'
 import { requiredShade } from './required-shade'
-import { settableShades } from './settable-shades'
+import { setFirst, settableShades } from './settable-shades'
 import { personalStart } from './settled-shade'
 import type { Sight } from './settled-shade'
 import { shadeForComparing } from './shade-number'
@@ -61,9 +61,6 @@ const answers = ({ minimum, start }: Needed) => (shade: number): boolean =>
 /** What a helmet is to be set to, and what has to be said of that. */
 interface Chosen { readonly shade: number | null, readonly findings: readonly Finding[] }
 
-/** At the start, or the next darker; only where there is none darker, the darkest lighter one. */
-const nearest = (shades: readonly number[], start: number): number | undefined => shades.find(one => one >= start) ?? shades.at(-1)
-
 /** Why a helmet has no shade for a job. */
 function whyNone(shades: readonly number[], { minimum, start }: Needed): Finding {
   const above = shades.find(shade => shade > start + DARKER_AT_MOST)
@@ -85,7 +82,7 @@ function bestShade({ shades: bands, setTo }: RackHelmet, jobs: readonly Needed[]
   const start = Math.max(...jobs.map(job => job.start))
   const common = shades.filter(shade => jobs.every(job => answers(job)(shade)))
   const isRight = setTo !== undefined && common.includes(setTo) && setTo >= start
-  const shade = isRight ? setTo : nearest(common, start) ?? nearest(shades.filter(answers(jobs[0]!)), jobs[0]!.start)!
+  const shade = isRight ? setTo : setFirst(common, start) ?? setFirst(shades.filter(answers(jobs[0]!)), jobs[0]!.start)!
   const findings: Finding[] = []
   if (common.length === 0) findings.push(finding('caution', 'helmet.set-between-jobs', { shade }, ['nextShade']))
   const wanted = common.length === 0 ? jobs[0]!.start : start

@@ -10,3 +10,6 @@ export const settableShades = (bands: readonly (readonly [lightest: number, dark
     ...Array.from({ length: Math.floor((darkest - lightest) * 2 + 1e-9) + 1 }, (_, step) => lightest + step / 2),
     darkest,
   ]))].toSorted((a, b) => a - b)
+
+/** What of these it is set to first: the shade to start at or the next one darker, else the darkest; undefined where there is none. */
+export const setFirst = (shades: readonly number[], start: number): number | undefined => shades.find(one => one >= start) ?? shades.at(-1)

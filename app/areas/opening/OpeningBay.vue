@@ -21,10 +21,14 @@ const HOLDS: ReadonlySet<string> = new Set(['hold', 'stop'])
 /** Findings that the taps of this row answer, or that stand below by their tags. */
 const ANSWERED: ReadonlySet<string> = new Set([
   'air.extraction-not-checked', 'permit.day-check-due', 'eyes.helmet-not-checked', 'eyes.glasses-not-checked', 'body.zones-to-check',
-  'body.requirement-changed', 'kit.look-due', 'gas.not-leak-tested', 'gas.not-read',
+  'body.requirement-changed', 'kit.look-due', 'eyes.helmet-not-set', 'eyes.helmet-set-unsaid', 'gas.not-leak-tested', 'gas.not-read',
 ])
-const named = (looks: readonly Look[]) => looks.map(({ of }) => ('tag' in of ? of.tag : says.parts[of.part])).join(', ')
 const q = useQuantities()
+const nameOf = ({ of }: Look) => {
+  if ('tag' in of) return of.tag
+  return of.part === 'shade' ? says.helmetReads(q.value.shade(of.shade)) : says.parts[of.part]
+}
+const named = (looks: readonly Look[]) => looks.map(nameOf).join(', ')
 const gasSays = computed(() => gas.looks
   .map(({ tag, atLeastKPa }) => atLeastKPa === null ? tag : says.readsAtLeast(tag, q.value.pressure(atLeastKPa)))
   .join(', '))

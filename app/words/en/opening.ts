@@ -125,6 +125,7 @@ export const openingPages = {
     open: 'Open the shop',
   },
   bay: {
+    helmetReads: (shade: Shown) => `helmet reads ${shade}`,
     gasTight: 'Brushed: all tight',
     readsAtLeast: (tag: Shown, pressure: Shown) => `${tag} reads ${pressure} or more`,
     nobody: 'nobody',

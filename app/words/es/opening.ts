@@ -125,6 +125,7 @@ export const openingPages: typeof English = {
     open: 'Abrir el taller',
   },
   bay: {
+    helmetReads: shade => `la careta marca ${shade}`,
     gasTight: 'Con jabón: todo hermético',
     readsAtLeast: (tag, pressure) => `${tag} marca ${pressure} o más`,
     nobody: 'nadie',
