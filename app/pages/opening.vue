@@ -11,8 +11,31 @@ const { atBay, atDoor, atCylinders, problem } = useLooks()
 const facts = useFacts()
 /** Halls with bays in use: it is told once how warm they are. */
 const halls = computed(() => facts.site.halls.filter(({ hallId }) => baysOfHall(facts.site, hallId).length > 0))
-const toGo = computed(() => judged.placed.filter(({ verdict }) => verdict.word !== 'clear-to-strike'))
+/** What is still to go, each bay with what it is due. */
+const toGo = computed(() => judged.placed
+  .filter(({ verdict }) => verdict.word !== 'clear-to-strike')
+  .map(placed => ({ placed, bay: atBay(placed), door: atDoor(placed), gas: atCylinders(placed) })))
 const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word === 'clear-to-strike'))
+
+/**
+ * A bay that is clear leaves the list, and a key that was tapped makes room for the next: a finger already on its way would say of one bay
+ * what was seen at another. While the rows move, and until an eye has followed them, no key takes a tap.
+ */
+const STILL_AFTER_MS = 600
+const shape = computed(() => JSON.stringify(toGo.value.map(({ placed: { bay, station, verdict }, bay: due, door, gas }) => [
+  bay.bayId, verdict.gates.map(({ state, findings }) => [state, findings[0]?.code]), [due, door].map(({ looks, byThemselves }) =>
+    [looks.map(({ of }) => of), byThemselves]), gas.looks.map(({ tag }) => tag), station.job === null, station.personId,
+])))
+const areMoving = ref(false)
+let still: ReturnType<typeof setTimeout> | undefined
+watch(shape, () => {
+  areMoving.value = true
+  clearTimeout(still)
+  still = setTimeout(() => {
+    areMoving.value = false
+  }, STILL_AFTER_MS)
+})
+onUnmounted(() => clearTimeout(still))
 </script>
 
 <template>
@@ -37,14 +60,14 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
       <p class="count" role="status">
         {{ says.toGo(toGo.length, clear.length) }}
       </p>
-      <ul class="bays">
+      <ul class="bays" :class="{ moving: areMoving }">
         <OpeningBay
-          v-for="placed in toGo"
+          v-for="{ placed, bay, door, gas } in toGo"
           :key="placed.bay.bayId"
           :placed="placed"
-          :bay="atBay(placed)"
-          :door="atDoor(placed)"
-          :gas="atCylinders(placed)"
+          :bay="bay"
+          :door="door"
+          :gas="gas"
         />
       </ul>
       <p class="also">
@@ -78,6 +101,7 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
   padding-bottom: var(--space-3);
 }
 .bays { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr)); gap: 0 var(--space-9); }
+.moving { pointer-events: none; }
 .together {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));

@@ -123,14 +123,17 @@ function judgeHelmets(
 }
 
 /** However it is set, it is dark enough. */
-const isAlwaysDark = ({ marks: { shadeBands = [] } }: KitItemFact, { minimum }: AskedShade): boolean =>
+export const isAlwaysDark = (
+  { marks: { shadeBands = [] } }: Pick<KitItemFact, 'marks'>,
+  { minimum }: Pick<AskedShade, 'minimum'>,
+): boolean =>
   settableShades(shadeBands).every(shade => shadeForComparing(shade) >= minimum)
 
 /**
  * Somebody said what it is set to, of this very helmet, since whoever stands here has it. What was said of no helmet in particular may
  * have been said of one that went back since.
  */
-const isSaidOf = ({ tag, assignedAt }: KitItemFact, said: Station['helmet']): boolean =>
+export const isSaidOf = ({ tag, assignedAt }: Pick<KitItemFact, 'tag' | 'assignedAt'>, said: Station['helmet']): boolean =>
   said !== null
   && said.tag === tagIdOf(tag)
   && !(assignedAt !== undefined && isBefore(said.at, assignedAt))

@@ -3,7 +3,9 @@ import type { FindingCode } from '../findings/finding'
 import { FIRE_CHECKS } from '../ids/station-ids'
 import { kitItemStream, personStream, stationStream } from '../ids/streams'
 import { tagIdOf } from '../ids/tag'
+import { isAlwaysDark, isSaidOf } from '../clearance/eyes-gate'
 import { setFirst, settableShades } from '../shade/settable-shades'
+import type { ShadeAnswer } from '../shade/shade-question'
 import type { GateId } from '../ids/vocabulary'
 import type { Answer, Answers, Check, CheckList } from '../inspection/check-list'
 import { judgeKitItem } from '../inspection/judge-kit-item'
@@ -81,23 +83,24 @@ function kitLooks(items: readonly KitItem[], lists: readonly CheckList[], today:
 
 type Gates = Readonly<Record<GateId, Gate>>
 
+const says = (gates: Gates, gate: GateId, code: FindingCode): boolean => gates[gate].findings.some(one => one.code === code)
+
 /**
  * What a helmet has to read before its shade is known: the shade that whoever stands here starts at, or the nearest that theirs can be set
  * to. Nothing where it was told, and where nobody knows which of several is worn.
  */
 function shadeToRead(
-  gates: Gates,
-  start: number | null,
+  { minimum, start }: ShadeAnswer,
+  said: Station['helmet'],
   worn: readonly KitItem[],
 ): { readonly shade: number, readonly tag?: string } | null {
-  if (start === null) return null
-  if (says(gates, 'eyes', 'eyes.helmet-not-set')) return { shade: start }
-  if (!says(gates, 'eyes', 'eyes.helmet-set-unsaid')) return null
+  if (minimum === null || start === null) return null
   const [helmet, ...others] = worn.filter(({ kind, taggedOut, isRetired }) => kind === 'helmet' && !taggedOut && !isRetired)
-  const shade = helmet && others.length === 0 ? setFirst(settableShades(helmet.marks.shadeBands ?? []), start) : undefined
-  return shade === undefined ? null : { shade, tag: tagIdOf(helmet!.tag) }
+  if (!helmet) return said === null ? { shade: start } : null
+  if (others.length > 0 || isAlwaysDark(helmet, { minimum }) || isSaidOf(helmet, said)) return null
+  const shade = setFirst(settableShades(helmet.marks.shadeBands ?? []), start)
+  return shade === undefined ? null : { shade, tag: tagIdOf(helmet.tag) }
 }
-const says = (gates: Gates, gate: GateId, code: FindingCode): boolean => gates[gate].findings.some(one => one.code === code)
 
 /** What is due at a bay before the first arc: its things, its hood, its fire. */
 export function bayLooks(
@@ -139,15 +142,15 @@ export function bayLooks(
  */
 export function doorLooks(
   bayId: string,
-  { personId }: Pick<Station, 'personId'>,
+  { personId, helmet }: Pick<Station, 'personId' | 'helmet'>,
   gates: Gates,
   outfit: readonly ZoneToday[],
   worn: readonly KitItem[],
-  { lists, today, usual, start }: {
+  { lists, today, usual, shade }: {
     readonly lists: readonly CheckList[]
     readonly today: string
-    /** The shade that they start at; null where none is asked for. */
-    readonly start: number | null
+    /** What is asked of the eyes; null where it cannot be said. */
+    readonly shade: ShadeAnswer | null
     readonly usual: readonly ToldGarment[] | 'apart' | null
   },
 ): LooksDue {
@@ -155,7 +158,7 @@ export function doorLooks(
   const streamId = stationStream(bayId)
   const { looks, byThemselves } = kitLooks(worn, lists, today)
   const due = outfit.filter(({ standing }) => standing === 'to-check' || standing === 'changed')
-  const toRead = shadeToRead(gates, start, worn)
+  const toRead = shade && shadeToRead(shade, helmet, worn)
   const part = (of: 'helmet' | 'glasses' | 'outfit' | 'usual', command: Look['command'], at = streamId): Look =>
     ({ of: { part: of }, streamId: at, command })
   const ofOutfit = (): readonly Look[] => {

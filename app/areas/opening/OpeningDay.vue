@@ -105,9 +105,9 @@ const on = () => ({ id: DAY_PLANS_STREAM, expectedVersion: reading.value?.versio
       <FrameKey v-else look="go" :disabled="busy" @click="open">
         {{ says.openIt(comers.length, setting) }}
       </FrameKey>
-      <FrameKey :disabled="busy" @click="drop">
+      <FrameAsk :asks="says.dropped(plan.name)" :does="says.drop" :busy="busy" @done="drop">
         {{ says.drop }}
-      </FrameKey>
+      </FrameAsk>
     </template>
     <template v-else-if="isKeeping">
       <FrameText v-model="name" :label="says.itsName" :hint="sameName ? says.takesThePlaceOf(sameName.name) : says.whatIsKept" />
@@ -125,8 +125,8 @@ const on = () => ({ id: DAY_PLANS_STREAM, expectedVersion: reading.value?.versio
 <style scoped>
 .day { display: grid; gap: var(--space-3); justify-items: start; }
 .day > :first-child { max-width: 560px; width: 100%; }
-ul { display: grid; gap: var(--space-2); width: 100%; }
-li { display: grid; grid-template-columns: 56px minmax(0, 1fr); align-items: baseline; }
+ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(220px, 1fr)); gap: var(--space-2) var(--space-6); width: 100%; }
+li { display: grid; grid-template-columns: 40px minmax(0, 1fr); align-items: baseline; align-content: start; }
 li small { display: block; color: var(--soft); }
 em { font-style: normal; }
 </style>

@@ -33,7 +33,7 @@ export function useLooks() {
     return doorLooks(bay.bayId, station, verdict.byId, verdict.outfit, worn, {
       lists: lists.value,
       today: reading.value.today,
-      start: verdict.shade?.start ?? null,
+      shade: verdict.shade,
       usual: station.job && usualToday(last, station.job, garmentHouseOf(rules), around, now),
     })
   }

@@ -39,6 +39,7 @@ export const openingPages = {
       bays === 0 ? '' : bays === 1 ? 'set the job of 1 bay' : `set the jobs of ${bays} bays`,
     ].filter(Boolean).join(', ').replace(/^s/, 'S'),
     drop: 'Drop this day',
+    dropped: (name: Shown) => `${name} is kept no more. Nothing changes at the bays.`,
     keepThisDay: 'Keep this day for another',
     itsName: 'What it is called',
     whatIsKept: 'who stands where, and their jobs; nothing that was looked at today',

@@ -39,6 +39,7 @@ export const openingPages: typeof English = {
       bays === 0 ? '' : bays === 1 ? 'poner el trabajo de 1 puesto' : `poner los trabajos de ${bays} puestos`,
     ].filter(Boolean).join(', ').replace(/^p/, 'P'),
     drop: 'Quitar este día',
+    dropped: name => `${name} ya no queda guardado. En los puestos no cambia nada.`,
     keepThisDay: 'Guardar este día para otro',
     itsName: 'Cómo se llama',
     whatIsKept: 'quién está dónde y sus trabajos; nada de lo que se revisó hoy',

@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { finding } from '#core/findings/finding'
 import { assessStation } from '#core/clearance/assess-station'
 import type { Surroundings } from '#core/clearance/surroundings'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
@@ -61,7 +60,7 @@ describe('what is due', () => {
   const door = (over: Partial<Station> = {}, worn: readonly KitItem[] = []) => {
     const { byId, outfit, shade } = judged(over)
     return doorLooks('bay-1', { ...station, ...over }, byId, outfit, worn, {
-      lists: BUILT_IN_LISTS, today: TODAY, usual: null, start: shade?.start ?? null,
+      lists: BUILT_IN_LISTS, today: TODAY, usual: null, shade,
     })
   }
   it('at the door is helmet, glasses and outfit, and each of them in one word makes Body open', () => {
@@ -80,26 +79,20 @@ describe('what is due', () => {
     expect(door(after).looks).toEqual([])
   })
   it('is what the helmet reads where nobody said it: the shade to start at, and of several helmets nothing', () => {
-    const reads = (over: Partial<Station>, worn: readonly KitItem[] = []) => {
-      const gate = judged(over)
-      const toSay = gate.byId.eyes.findings.map(({ code }) => code)
-      const unsaid = [finding('hold', 'eyes.helmet-set-unsaid', { tag: 'H-9', minimum: 10 }, ['shopPractice'])]
-      // The register stands apart from these surroundings: with a helmet of it, its gate says so.
-      const byId = worn.length > 0 ? { ...gate.byId, eyes: { ...gate.byId.eyes, findings: unsaid } } : gate.byId
-      const { looks } = doorLooks('bay-1', { ...station, ...over }, byId, gate.outfit, worn, {
-        lists: BUILT_IN_LISTS, today: TODAY, usual: null, start: gate.shade?.start ?? null,
-      })
-      return [toSay.includes('eyes.helmet-not-set'), looks.find(({ of }) => 'part' in of && of.part === 'shade')?.command.payload]
-    }
+    const reads = (over: Partial<Station>, worn: readonly KitItem[] = []) =>
+      door(over, worn).looks.find(({ of }) => 'part' in of && of.part === 'shade')?.command.payload
     const { start } = judged().shade!
     expect(start).toBeGreaterThan(10)
-    expect(reads({ helmet: null })).toEqual([true, { shade: start }])
-    expect(reads({})).toEqual([false, undefined])
-    expect(reads({ helmet: null, job: { process: 'gmaw' } })).toEqual([false, undefined])
+    expect(reads({ helmet: null })).toEqual({ shade: start })
+    expect(reads({})).toBeUndefined()
+    expect(reads({ helmet: null, job: { process: 'gmaw' } })).toBeUndefined()
     const helmet = (tag: string, shadeBands: [number, number][]) => thing({ tag, kind: 'helmet', marks: { lensKind: 'auto', shadeBands } })
-    expect(reads({}, [helmet('H-9', [[5, 8], [13, 14]])])[1]).toEqual({ shade: 13, tag: 'h-9' })
-    expect(reads({}, [helmet('H-9', [[9, 13]]), helmet('H-8', [[9, 13]])])[1]).toBeUndefined()
-    expect(reads({}, [helmet('H-9', [])])[1]).toBeUndefined()
+    expect(reads({}, [helmet('H-9', [[5, 8], [13, 14]])])).toEqual({ shade: 13, tag: 'h-9' })
+    expect(reads({ helmet: { shade: 13, at: NOW, tag: 'h-9' } }, [helmet('H-9', [[5, 8], [13, 14]])])).toBeUndefined()
+    // Dark enough however it is set, and one of which nobody knows what it can: nothing to read.
+    expect(reads({}, [helmet('H-9', [[13, 14]])])).toBeUndefined()
+    expect(reads({}, [helmet('H-9', [])])).toBeUndefined()
+    expect(reads({}, [helmet('H-9', [[9, 13]]), helmet('H-8', [[9, 13]])])).toBeUndefined()
   })
   it('of nobody is nothing: an empty bay passes no door', () =>
     expect(door({ personId: null })).toMatchObject({ looks: [], byThemselves: [] }))
