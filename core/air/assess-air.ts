@@ -152,9 +152,10 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   if (day.unknown.length > 0)
     found.push(finding('hold', 'air.elsewhere-unknown', { bays: day.unknown, count: day.unknown.length }))
   const beside = hall.unknownBeside(bay.bayId)
-  // Samples of all the dust here, taken while they work, have their share in them.
+  // Samples taken here while they work have their share in them: of all the dust, and of each gas that no table knows.
+  const isShareMeasured = isMeasured('total-fume') && hall.unknownGasesBeside(bay.bayId).every(isMeasured)
   if (beside.length > 0)
-    found.push(finding(isMeasured('total-fume') ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
+    found.push(finding(isShareMeasured ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
   const exposure = judgeExposure(day.air, inForce, rules.actionFraction, work, averages)
   judgeUnmeasured(prediction, breathed, inForce, rules, work, isMeasured, found)
   const inside = insideMask(day, exposure, { inForce, rules, work, averages })

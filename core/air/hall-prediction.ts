@@ -93,6 +93,8 @@ export interface HallPrediction {
   heldBeside(bayId: string): readonly string[]
   /** Other bays that may strike though nobody can say what they make: what they add here is not known. */
   unknownBeside(bayId: string): readonly string[]
+  /** Gases that no table knows and that nobody measured at those bays: samples of dust say nothing of them. */
+  unknownGasesBeside(bayId: string): readonly SubstanceId[]
   /** Every bay of the hall. */
   readonly bayIds: readonly string[]
   /** Hours that whoever works stays. */
@@ -248,6 +250,9 @@ export function predictHall(
     personId === null
       ? theirWork(NOBODY, bayId, earlier => earlier.map(one => ({ ...one, personId: NOBODY })))
       : theirWork(personId, bayId, earlier => earlier.map(one => one.personId === null ? { ...one, personId } : one))
+  /** Other bays that burn, with work whose fume cannot be said. */
+  const unsaidBeside = (bayId: string): typeof parts =>
+    parts.filter(({ bay, spans, hallBay }, spot) => bay.bayId !== bayId && spans.length > hallBay.work.length && burns(spot))
   const known = new Map<string, BayPrediction>()
   const spotOf = (bayId: string): number => parts.findIndex(({ bay }) => bay.bayId === bayId)
   /** The work of one person at a bay; `unknown` where a part of it cannot be said. */
@@ -268,10 +273,9 @@ export function predictHall(
     welders: parts.filter(({ bay }) => bay.job !== null).length,
     heldBeside: bayId =>
       parts.filter(({ bay }, spot) => bay.bayId !== bayId && bay.job !== null && !burns(spot)).map(({ bay }) => bay.bayId),
-    unknownBeside: bayId =>
-      parts
-        .filter(({ bay, spans, hallBay }, spot) => bay.bayId !== bayId && spans.length > hallBay.work.length && burns(spot))
-        .map(({ bay }) => bay.bayId),
+    unknownBeside: bayId => unsaidBeside(bayId).map(({ bay }) => bay.bayId),
+    unknownGasesBeside: bayId => [...new Set(unsaidBeside(bayId).flatMap(({ bay, spans }) =>
+      spans.filter(span => !canBeSaidAt(bay)(span)).flatMap(({ job }) => emissionOfJob(job).unknownGases)))],
     bayIds: bays.map(({ bayId }) => bayId),
     shiftHours,
     draws,

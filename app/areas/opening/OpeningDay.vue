@@ -31,7 +31,7 @@ const day = computed(() => plan.value && openDay(plan.value, now.value, mayStand
 const jobs = computed(() => day.value ? jobsOf(day.value) : [])
 const comers = computed(() => day.value?.bays.filter(({ comes }) => comes === 'comes') ?? [])
 const setting = computed(() => jobs.value.reduce((sum, { bayIds }) => sum + bayIds.length, 0))
-const labelOf = (bayId: string) => judged.placed.find(({ bay }) => bay.bayId === bayId)?.bay.label ?? bayId
+const labelOf = (bayId: string) => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
 const nameOf = (personId: string | null) => personId === null ? says.nobody : facts.names.get(personId) ?? says.whoLeft
 
 /** Jobs first, by the bays as they were seen; then whoever comes, all at once. The first that is refused ends it, and is said. */
@@ -114,6 +114,9 @@ const on = () => ({ id: DAY_PLANS_STREAM, expectedVersion: reading.value?.versio
       <FrameRefused :says="refused" />
       <FrameKey look="go" :disabled="busy || !kept || name.trim() === ''" @click="keep">
         {{ says.keepIt }}
+      </FrameKey>
+      <FrameKey @click="isKeeping = false">
+        {{ says.notNow }}
       </FrameKey>
     </template>
     <FrameKey v-else-if="kept" @click="isKeeping = true">

@@ -45,6 +45,7 @@ export const openingPages = {
     whatIsKept: 'who stands where, and their jobs; nothing that was looked at today',
     takesThePlaceOf: (name: Shown) => `takes the place of the day that is called ${name}`,
     keepIt: 'Keep it',
+    notNow: 'Not now',
   },
   class: {
     aClassComesIn: 'A class comes in',

@@ -45,6 +45,7 @@ export const openingPages: typeof English = {
     whatIsKept: 'quién está dónde y sus trabajos; nada de lo que se revisó hoy',
     takesThePlaceOf: name => `reemplaza el día que se llama ${name}`,
     keepIt: 'Guardar',
+    notNow: 'Ahora no',
   },
   class: {
     aClassComesIn: 'Entra una clase',

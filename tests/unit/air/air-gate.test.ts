@@ -337,6 +337,16 @@ describe('measured samples', () => {
     expect(beside({})).toContain('air.neighbours-held')
     expect(beside({})).not.toContain('air.neighbour-unknown')
     expect(beside(masked)).toContain('air.neighbour-unknown')
+    // Dust that was measured here says nothing of their gases: each of them counts, measured here.
+    const here = (substance: SubstanceId) => survey(low, { surveyId: substance, substance })
+    const ofNeighbour = (one: readonly Survey[]) =>
+      gateOf({ one: ready(), two: gouging }, 'one', { ...masked, surveys: { one } })
+        .air.found.find(({ code }) => code === 'air.neighbour-unknown')
+    expect(ofNeighbour([here('total-fume')])).toMatchObject({ severity: 'hold' })
+    expect(ofNeighbour((['total-fume', 'ozone', 'nitrogen-dioxide'] as const).map(here))).toMatchObject({ severity: 'hold' })
+    const all = (['total-fume', 'ozone', 'nitrogen-dioxide', 'carbon-monoxide'] as const).map(here)
+    expect(ofNeighbour(all)).toMatchObject({ severity: 'caution' })
+
     const place = surveyPlace(bayAirOf(gouging, airOf(facts({ two: gouging }))('two')), HALL)!
     const gases = ['ozone', 'nitrogen-dioxide', 'carbon-monoxide'] as const
     const two = gases.map(substance => survey(low, { surveyId: substance, substance, place }))
