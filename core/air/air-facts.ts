@@ -9,7 +9,7 @@ import type { DayQuestion, Elsewhere } from './person-day'
 import { NOWHERE_ELSE } from './person-day'
 import { surveyPlace } from './survey-place'
 import type { MeasuredAir } from './measured-air'
-import { judgeSurveys } from './measured-air'
+import { isCompliant, judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
 import type { Extraction, HallState, ScreenId, ToldHeat, WallId } from '../streams/hall/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
@@ -144,8 +144,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     shopDayHour: rules.shopDayHour,
     timeZone: site.timeZone,
     now,
-    isMeasured: (bay, inHall, substance) =>
-      surveyedAt(bay, inHall).pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'),
+    isMeasured: (bay, inHall, substance) => isCompliant(surveyedAt(bay, inHall), substance),
     ...stoodClear ? { stoodClear } : { mayStrike },
   }
 
@@ -162,17 +161,15 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     const alone = aloneAtWork()
     const bay = bays.find(other => other.bayId === bayId)!
     const work = workPatternOf(rules, alone?.hours)
-    const { pooled, averages } = surveyedAt(bay, hall!.air!, work)
+    const measured = surveyedAt(bay, hall!.air!, work)
     const wearer = bay.personId === null ? null : wearers[bay.personId] ?? null
     if (alone === null) {
       const isCovered
         = bay.job !== null
-          && toBeMeasured(bay.job.process, bay.job.consumable, bay.job.baseMetal).every(substance =>
-            pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'),
-          )
+          && toBeMeasured(bay.job.process, bay.job.consumable, bay.job.baseMetal).every(substance => isCompliant(measured, substance))
       return isCovered || judgeWearer(respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction), wearer, now).protects
     }
-    const exposure = judgeExposure(alone.air, inForce, rules.actionFraction, work, averages)
+    const exposure = judgeExposure(alone.air, inForce, rules.actionFraction, work, measured.averages)
     if (exposure.fraction === null || exposure.fraction <= rules.actionFraction) return true
     return judgeWearer(respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction), wearer, now).protects
   }

@@ -30,7 +30,7 @@ import { insideMask, tooMuch } from './inside-mask'
 import { surveyPlace } from './survey-place'
 import type { BayPrediction, HallPrediction } from './hall-prediction'
 import type { JudgedSurvey, PooledSurvey } from './measured-air'
-import { judgeSurveys } from './measured-air'
+import { isCompliant, judgeSurveys } from './measured-air'
 import type { Instant } from '../time/instant'
 
 /** What the air of a bay is judged from. */
@@ -128,8 +128,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
       ),
     )
   const shown = { prediction, day, surveys: judged, pooled }
-  const isMeasured = (substance: SubstanceId): boolean =>
-    pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
+  const isMeasured = (substance: SubstanceId): boolean => isCompliant(measured, substance)
 
   const ofFume = saidOfFume(prediction.emission, isMeasured)
   if (ofFume.some(({ code, severity }) => UNPUBLISHED.has(code) && severity === 'hold')) {

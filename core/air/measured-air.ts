@@ -99,6 +99,10 @@ export interface MeasuredAir {
   readonly averages: MeasuredAverages
 }
 
+/** Did what was measured of a substance here keep to its limits? */
+export const isCompliant = ({ pooled }: Pick<MeasuredAir, 'pooled'>, substance: SubstanceId): boolean =>
+  pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
+
 /**
  * The surveys of a bay. Everything that speaks for the same place, job and substance is one sample: a few low results of
  * today do not put aside the failing ones of the day before. The average answers for eight-hour limits alone.

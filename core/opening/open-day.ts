@@ -54,9 +54,10 @@ export function openDay(
     if (!planned) return []
     const comes = comesTo(planned, now)
     const job = planned.job && forAnotherDay(planned.job)
-    // The same work stands there already: what was said of its workpiece today stays, and is added to.
+    // The same work stands there already: what was said of its workpiece stays, and only what nobody said is added. One word for all bays
+    // does not undo what somebody found at one of them.
     const stands = job !== null && now.job !== null && isSame(forAnotherDay(now.job), job) ? now.job : null
-    const sets = job && { ...stands ?? job, ...pieces }
+    const sets = job && { ...job, ...pieces, ...stands }
     const stays = sets === null || comes === 'somebody-else' || (stands !== null && isSame(stands, sets))
     return [{ ...planned, job, comes, sets: stays ? null : sets }]
   })
