@@ -132,8 +132,12 @@ function markWhatIsAsked(): void {
   }
 }
 
+const waiting = new WeakSet<Page>()
 /** From here on each press and each word typed waits until what was asked before is answered and drawn. */
 export async function actWhenAnswered(page: Page): Promise<void> {
+  // Once for a page, however many sign in there one after the other: two that follow its requests take the mark from each other.
+  if (waiting.has(page)) return
+  waiting.add(page)
   await page.addInitScript(markWhatIsAsked)
   // Waited for in the page, frame by frame: the tool's own wait looks again only every half second.
   const answered = () => page.waitForFunction(() => !document.documentElement.hasAttribute('data-asking')).then(() => {})
@@ -158,9 +162,14 @@ export async function signInByHand(page: Page, served: Served, who: keyof typeof
   await expect(page.getByRole('navigation', { name: 'Areas' })).toBeVisible()
 }
 
-/** Every page of these tests: no request leaves the machine, nothing is written to the console as an error. */
+/**
+ * Every page of these tests: no request leaves the machine, nothing is written to the console as an error. What a test opened for somebody
+ * else is closed as it ends: left open, sixty boards of ended shops ticked on in the browser, and asked for a server that was gone, under
+ * every test after them.
+ */
 export const test = base.extend<{ watched: undefined }>({
-  watched: [async ({ context }, use) => {
+  watched: [async ({ browser, context }, use) => {
+    const before = browser.contexts()
     const complaints: string[] = []
     context.on('request', (request) => {
       if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) complaints.push(`asked ${request.url()}`)
@@ -171,6 +180,7 @@ export const test = base.extend<{ watched: undefined }>({
     })
     context.on('weberror', error => complaints.push(String(error.error())))
     await use(undefined)
+    for (const opened of browser.contexts().filter(one => !before.includes(one))) await opened.close()
     expect(complaints).toEqual([])
   }, { auto: true }],
 })
