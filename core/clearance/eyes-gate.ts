@@ -17,7 +17,8 @@ import type { Surroundings } from './surroundings'
 import { judgeSight } from './others-in-sight'
 import { sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
-import { judgeLaserCell } from '../laser/laser-cell'
+import { filtersWorn, FILTER_KINDS, judgeLaserCell } from '../laser/laser-cell'
+import type { CellKit } from '../laser/laser-cell'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { tagIdOf } from '../ids/tag'
 import type { Welder } from './person-around'
@@ -32,7 +33,7 @@ export function judgeEyes(
   const { job } = station
   const { worn, welder } = forPerson(station.personId)
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
-  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, now)
+  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, worn, now)
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []
@@ -58,11 +59,26 @@ export function judgeEyes(
 }
 
 /** No shade answers for a laser: its cell does, as it was looked over today. */
-function judgeLaser({ laserCell }: Station, { items }: KitAround, now: Instant): Gate & { readonly shade: null } {
-  const lasersHere = items.filter(({ kind }) => kind === 'laser-welder').map(({ tag }) => tag)
-  const { found, missing } = judgeLaserCell(laserCell && stands(laserCell.validUntil, now) ? laserCell : null, lasersHere)
+function judgeLaser(
+  { laserCell }: Station,
+  { items }: KitAround,
+  worn: readonly KitItemFact[],
+  now: Instant,
+): Gate & { readonly shade: null } {
+  const cell = laserCell && stands(laserCell.validUntil, now) ? laserCell : null
+  const { lasers, filters } = cellKit(items, worn)
+  const judged = judgeLaserCell(cell, { lasers, filters })
+  const [found, missing] = [[...judged.found], [...judged.missing]]
+  if (cell) sortItemFindings(filtersWorn(cell, filters), now, found, missing)
   return { ...gateFrom('eyes', found, missing), shade: null }
 }
+
+const IS_A_FILTER: ReadonlySet<KitItemFact['kind']> = new Set(Object.values(FILTER_KINDS))
+/** What of the things at a laser bay, and of those that whoever stands there has, speaks of its cell. */
+export const cellKit = (items: readonly KitItemFact[], worn: readonly KitItemFact[]): CellKit => ({
+  lasers: items.filter(({ kind }) => kind === 'laser-welder'),
+  filters: [...items, ...worn].filter(({ kind }) => IS_A_FILTER.has(kind)),
+})
 
 /** Where whoever stands here starts: at the shade they found themselves, or one darker; the least is the same for everybody. */
 function startForWelder(

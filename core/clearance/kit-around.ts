@@ -34,6 +34,7 @@ export const kitAt = ({ items, cylinders }: KitStanding, bayId: string): KitArou
  */
 export const GATE_OF_KIND: Readonly<Record<EquipmentKindId, GateId | null>> = {
   'helmet': 'eyes',
+  'laser-eyewear': 'eyes',
   'curtain': 'eyes',
   'extraction-arm': 'air',
   'extraction-booth': 'air',

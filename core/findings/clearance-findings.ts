@@ -35,6 +35,10 @@ export interface BodyFindings {
   'eyes.laser-check-fails': { check: LaserCheckId }
   'eyes.laser-checks-unsaid': { checks: readonly LaserCheckId[], count: number }
   'eyes.laser-another': { tag: string, here: readonly string[] }
+  'eyes.laser-beam-other': { tag: string }
+  'eyes.laser-filter-away': { who: InTheCell, what: LaserFilterId, tag: string }
+  'eyes.laser-filter-twice': { tag: string }
+  'eyes.laser-filter-unmarked': { who: InTheCell, what: LaserFilterId, tag: string, requiredOd: number, wavelengthNm: number }
   'eyes.laser-nobody-told': Record<string, never>
   'eyes.laser-operator-untold': Record<string, never>
   'eyes.laser-without': { who: InTheCell, what: LaserFilterId, requiredOd: number, wavelengthNm: number }

@@ -77,8 +77,8 @@ export type WithdrawalRuleSetId = typeof WITHDRAWAL_RULE_SETS[number]
 export const EQUIPMENT_KINDS = [
   'arc-machine', 'welding-leads', 'electrode-holder', 'work-clamp', 'wire-feed-gun', 'tig-torch', 'water-cooler', 'engine-drive',
   'plasma-cutter', 'regulator', 'hose', 'flashback-arrestor', 'oxy-fuel-torch', 'grinder', 'bench-grinder', 'laser-welder',
-  'extraction-arm', 'extraction-booth', 'helmet', 'curtain', 'blanket', 'respirator', 'extinguisher', 'gas-detector', 'eyewash',
-  'first-aid',
+  'extraction-arm', 'extraction-booth', 'helmet', 'laser-eyewear', 'curtain', 'blanket', 'respirator', 'extinguisher', 'gas-detector',
+  'eyewash', 'first-aid',
 ] as const
 export type EquipmentKindId = typeof EQUIPMENT_KINDS[number]
 

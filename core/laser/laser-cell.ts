@@ -3,32 +3,27 @@ import type { SourceId } from '../source/book'
 import { finding } from '../findings/finding'
 import type { FilterFaultId, InTheCell, LaserCheckId, LaserFilterId } from '../ids/laser-ids'
 import { LASER_CHECKS, LASER_FILTERS } from '../ids/laser-ids'
-import type { BeamConvention } from '../ids/protection-ids'
+import { shownTag, tagIdOf } from '../ids/tag'
+import type { EquipmentKindId } from '../ids/vocabulary'
+import type { KitItemFact } from '../inspection/kit-item-fact'
+import { isSameBeam } from './beam'
+import type { LaserBeam, LaserFilter } from './beam'
 import { laserHazard } from './laser-hazard'
 import type { LaserHazard } from './laser-hazard'
 
-/** The laser as its maker describes it. */
-export interface LaserBeam {
-  readonly powerW: number
-  readonly wavelengthNm: number
-  /** Full angle behind the focus. */
-  readonly divergenceMrad: number
-  /** At the lens. */
-  readonly beamDiameterMm: number
-  readonly convention: BeamConvention
-}
-
-/** A filter as it is marked: from which wavelength to which it has this density, and what beam it bears. */
-export interface LaserFilter {
-  readonly od: number
-  readonly fromNm: number
-  readonly toNm: number
-  /** Scale number (LB) for a continuous beam; left out, it is not marked. */
-  readonly damageRating?: number
-}
+/** One of the register, by its tag: what it is marked for stands there, and what it looks like is looked at there. */
+export interface TaggedFilter { readonly tag: string }
+/** What somebody wears: as somebody read it on the thing, or by the tag of the register. */
+export type WornFilter = LaserFilter | TaggedFilter
 
 /** Somebody in the cell with what they wear; left out, they wear none. */
-export interface PersonInCell { readonly who: InTheCell, readonly eyewear?: LaserFilter, readonly helmet?: LaserFilter }
+export interface PersonInCell { readonly who: InTheCell, readonly eyewear?: WornFilter, readonly helmet?: WornFilter }
+
+/** What kind of thing of the register is worn as which filter. */
+export const FILTER_KINDS: Readonly<Record<LaserFilterId, EquipmentKindId>> = { eyewear: 'laser-eyewear', helmet: 'helmet' }
+
+/** What of the register stands at a laser bay: its lasers, and what is at the bay or on whoever works there against the beam. */
+export interface CellKit { readonly lasers: readonly KitItemFact[], readonly filters: readonly KitItemFact[] }
 
 /** The cell as somebody looked it over, with everybody in it. */
 export interface LaserCell {
@@ -54,6 +49,26 @@ const FAULT_OF: Readonly<Partial<Record<FindingCode, FilterFaultId>>> = {
   'laser.damage-cannot-be-said': 'beam-unknown',
 }
 
+/** What of these is the filter that was told by its tag: of the right kind, and here. */
+const registered = (what: LaserFilterId, { tag }: TaggedFilter, filters: readonly KitItemFact[]): KitItemFact | undefined =>
+  filters.find(item => item.kind === FILTER_KINDS[what] && tagIdOf(item.tag) === tagIdOf(tag))
+
+/** Every thing of the register that somebody in the cell is said to wear. */
+export const filtersWorn = ({ present }: LaserCell, filters: readonly KitItemFact[]): readonly KitItemFact[] =>
+  [...new Set(present.flatMap(person => LASER_FILTERS.flatMap((what) => {
+    const worn = person[what]
+    return worn && 'tag' in worn ? registered(what, worn, filters) ?? [] : []
+  })))]
+
+/** Tags that are said to be on two heads at once. */
+const wornTwice = ({ present }: LaserCell): readonly string[] => {
+  const tags = present.flatMap(person => LASER_FILTERS.flatMap((what) => {
+    const worn = person[what]
+    return worn && 'tag' in worn ? [shownTag(tagIdOf(worn.tag))] : []
+  }))
+  return [...new Set(tags.filter((tag, index) => tags.indexOf(tag) !== index))]
+}
+
 /** Why a filter does not answer for a beam; null when it does: marked for its wavelength, dark enough, and not burnt through. */
 export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }: LaserFilter): FilterFaultId | null {
   if (beam.wavelengthNm < fromNm || beam.wavelengthNm > toNm) return 'wavelength'
@@ -68,16 +83,19 @@ export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }:
  * for this beam. No shade number comes into it.
  * Source: `laserMeasures`, `laserEyewear`, `laserDamage`.
  *
+ * What a filter of the register looks like is not judged here: see `filtersWorn`.
+ *
  * @param cell as it was looked over today; null when nobody did
- * @param lasersHere tags of the lasers that stand at the bay now
+ * @param kit what of the register stands there now
  * @returns what holds, what nobody said yet, and how far the beam reaches
  */
 export function judgeLaserCell(
   cell: LaserCell | null,
-  lasersHere: readonly string[],
+  { lasers, filters }: CellKit,
 ): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
   if (cell === null) return { found: [], missing: [finding('hold', 'eyes.laser-cell-to-check', {}, ['laserNotAShade'])] }
-  const { laserTag, beam, answers, present } = cell
+  const { laserTag, answers, present } = cell
+  const lasersHere = lasers.map(({ tag }) => tag)
   const found: Finding[] = LASER_CHECKS
     .filter(check => answers[check] === false)
     .map(check => finding('hold', 'eyes.laser-check-fails', { check }, ['laserNotAShade']))
@@ -85,6 +103,10 @@ export function judgeLaserCell(
   const others = lasersHere.filter(tag => tag !== laserTag)
   if (others.length > 0 || !lasersHere.includes(laserTag))
     missing.push(finding('hold', 'eyes.laser-another', { tag: laserTag, here: lasersHere }, ['laserNotAShade']))
+  // What the register says of the laser was copied from its plate once; what was typed at the bay since may be of another lens.
+  const kept = lasers.find(({ tag }) => tag === laserTag)?.marks.laserBeam
+  const beam = kept ?? cell.beam
+  if (!isSameBeam(beam, cell.beam)) missing.push(finding('hold', 'eyes.laser-beam-other', { tag: laserTag }, ['laserNotAShade']))
   const unsaid = LASER_CHECKS.filter(check => answers[check] === undefined)
   if (unsaid.length > 0)
     missing.push(finding('hold', 'eyes.laser-checks-unsaid', { checks: unsaid, count: unsaid.length }, ['laserNotAShade']))
@@ -93,12 +115,26 @@ export function judgeLaserCell(
     missing.push(finding('hold', 'eyes.laser-operator-untold', {}, ['laserNotAShade']))
   const { requiredOd, eyeHazardDistanceM, skinHazardDistanceM } = cellHazard(beam)
   const { wavelengthNm } = beam
-  for (const person of present) for (const what of LASER_FILTERS) found.push(...judgeFilter(person.who, what, person[what]))
+  for (const person of present) for (const what of LASER_FILTERS) judgeWorn(person.who, what, person[what])
+  for (const tag of wornTwice(cell)) found.push(finding('hold', 'eyes.laser-filter-twice', { tag }, ['laserEyewear']))
   found.push(finding('caution', 'eyes.laser-within', { eyeM: eyeHazardDistanceM, skinM: skinHazardDistanceM }, ['laserDistance']))
   return { found, missing }
 
-  function judgeFilter(who: InTheCell, what: LaserFilterId, filter: LaserFilter | undefined): readonly Finding[] {
-    if (!filter) return [finding('hold', 'eyes.laser-without', { who, what, requiredOd, wavelengthNm }, ['laserEyewear'])]
+  function judgeWorn(who: InTheCell, what: LaserFilterId, worn: WornFilter | undefined): void {
+    if (!worn) found.push(finding('hold', 'eyes.laser-without', { who, what, requiredOd, wavelengthNm }, ['laserEyewear']))
+    else if (!('tag' in worn)) found.push(...judgeFilter(who, what, worn))
+    else {
+      const item = registered(what, worn, filters)
+      if (!item) missing.push(finding('hold', 'eyes.laser-filter-away', { who, what, tag: worn.tag }, ['laserEyewear']))
+      else if (item.marks.laserFilter) found.push(...judgeFilter(who, what, item.marks.laserFilter))
+      else {
+        const { tag } = item
+        found.push(finding('hold', 'eyes.laser-filter-unmarked', { who, what, tag, requiredOd, wavelengthNm }, ['laserEyewear']))
+      }
+    }
+  }
+
+  function judgeFilter(who: InTheCell, what: LaserFilterId, filter: LaserFilter): readonly Finding[] {
     const fault = filterFault(beam, filter)
     const isOfDamage = fault === 'burns-through' || fault === 'rating-unknown' || fault === 'beam-unknown'
     const sources: readonly SourceId[] = [isOfDamage ? 'laserDamage' : 'laserEyewear']

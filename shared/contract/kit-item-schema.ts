@@ -7,6 +7,7 @@ import { EQUIPMENT_KINDS, MASKS } from '#core/ids/vocabulary'
 import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { listId } from './check-lists-schema'
 import { between } from './job-schema'
+import { laserBeamSchema, laserFilterSchema } from './laser-schema'
 import { date, reason, said } from './payloads'
 import type { Payloads } from './payloads'
 import { idSchema as id, nameOf, nameSchema as name } from './text-schema'
@@ -39,6 +40,8 @@ const marks = z.strictObject({
     .max(40, 'at most 40 letters')
     .refine(printed => readRating(printed) !== null, 'as it is printed: 4-A:60-B:C, or 43A 233B C')
     .optional(),
+  laserBeam: laserBeamSchema.optional(),
+  laserFilter: laserFilterSchema.optional(),
 }) satisfies z.ZodType<KitItemMarks>
 
 const assignment = z

@@ -4,22 +4,15 @@ import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/ids/
 import { ZONES } from '#core/ids/vocabulary'
 import type { StationCommands } from '#core/streams/station/decide-station'
 import { hoodPositionSchema } from './air-schema'
-import { LASER_LIMITS } from '#core/laser/laser-hazard'
-import { BEAM_CONVENTIONS } from '#core/ids/protection-ids'
 import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
-import { isShownTag } from '#core/ids/tag'
-import { between, jobSchema } from './job-schema'
+import { jobSchema } from './job-schema'
+import { laserBeamSchema, laserFilterSchema, shownTagSchema } from './laser-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
 import { shadeNumber } from './shade-number-schema'
 import { idSchema as id, sentenceSchema as sentence } from './text-schema'
 
-const laserFilter = z.strictObject({
-  od: between({ min: 0, max: 12 }, 'of optical density'),
-  fromNm: between({ min: 100, max: 20_000 }, 'nm'),
-  toNm: between({ min: 100, max: 20_000 }, 'nm'),
-  damageRating: z.int('whole numbers').min(1, 'at least 1').max(12, 'at most 12').optional(),
-})
+const wornFilter = z.union([laserFilterSchema, z.strictObject({ tag: shownTagSchema })])
 
 /** What may be said of a bay. */
 export const stationPayloads = {
@@ -41,17 +34,11 @@ export const stationPayloads = {
       .max(ZONES.length),
   }),
   'station.check-laser-cell': z.strictObject({
-    laserTag: z.string().refine(tag => isShownTag(tag), 'a tag as it is shown'),
-    beam: z.strictObject({
-      powerW: between(LASER_LIMITS.powerW, 'W'),
-      wavelengthNm: between(LASER_LIMITS.wavelengthNm, 'nm'),
-      divergenceMrad: between(LASER_LIMITS.divergenceMrad, 'mrad'),
-      beamDiameterMm: between(LASER_LIMITS.beamDiameterMm, 'mm'),
-      convention: z.enum(BEAM_CONVENTIONS),
-    }),
+    laserTag: shownTagSchema,
+    beam: laserBeamSchema,
     answers: z.partialRecord(z.enum(LASER_CHECKS), z.boolean()),
     present: z
-      .array(z.strictObject({ who: z.enum(IN_THE_CELL), eyewear: laserFilter.optional(), helmet: laserFilter.optional() }))
+      .array(z.strictObject({ who: z.enum(IN_THE_CELL), eyewear: wornFilter.optional(), helmet: wornFilter.optional() }))
       .max(20, 'at most 20 items'),
   }),
   'station.hand-over': z.strictObject({ answers: z.partialRecord(z.enum(HANDOVER_CHECKS), z.boolean()), note: sentence.optional() }),

@@ -35,6 +35,9 @@ const ratingWrong = computed(() =>
   rating.value.trim() === '' || readRating(rating.value) ? '' : says.asItIsPrinted4,
 )
 const mask = ref<MaskId | ''>(known.mask ?? '')
+const laserBeam = ref(known.laserBeam)
+const laserFilter = ref(known.laserFilter)
+const isWornAgainstLasers = computed(() => kind === 'helmet' || kind === 'laser-eyewear')
 const madeOn = ref(known.madeOn ?? '')
 const pressureTestedOn = ref(known.pressureTestedOn ?? '')
 const openedOn = ref(known.openedOn ?? '')
@@ -65,6 +68,8 @@ const typed = computed(() => {
         }
       : {}),
     ...(kind === 'respirator' ? { mask: mask.value || undefined } : {}),
+    ...(kind === 'laser-welder' ? { laserBeam: laserBeam.value } : {}),
+    ...(isWornAgainstLasers.value ? { laserFilter: laserFilter.value } : {}),
     madeOn: madeOn.value || undefined,
   }
   return JSON.parse(JSON.stringify(all)) as KitItemMarks
@@ -166,8 +171,18 @@ watch(typed, (said) => {
     />
     <FrameDay v-model="madeOn" :label="says.madeOn" />
   </div>
+  <fieldset v-if="kind === 'laser-welder'" class="laser">
+    <legend>{{ says.theBeam }}</legend>
+    <LaserBeamFields v-model="laserBeam" optional />
+  </fieldset>
+  <fieldset v-if="isWornAgainstLasers" class="laser">
+    <legend>{{ says.againstLasers }}</legend>
+    <LaserFilterFields v-model="laserFilter" :optional="kind === 'helmet'" />
+  </fieldset>
 </template>
 
 <style scoped>
 .gap { align-self: center; }
+.laser { margin-top: var(--space-4); }
+.laser legend { font-weight: 800; margin-bottom: var(--space-3); }
 </style>

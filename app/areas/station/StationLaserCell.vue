@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import type { BeamConvention } from '#core/ids/protection-ids'
-import { BEAM_CONVENTIONS } from '#core/ids/protection-ids'
-import type { InTheCell, LaserCheckId } from '#core/ids/laser-ids'
+import { cellKit } from '#core/clearance/eyes-gate'
+import type { InTheCell, LaserCheckId, LaserFilterId } from '#core/ids/laser-ids'
 import { IN_THE_CELL, LASER_CHECKS, LASER_FILTERS } from '#core/ids/laser-ids'
 import { stationStream } from '#core/ids/streams'
-import { cellHazard } from '#core/laser/laser-cell'
-import type { LaserBeam, PersonInCell } from '#core/laser/laser-cell'
-import { LASER_LIMITS } from '#core/laser/laser-hazard'
+import { tagIdOf } from '#core/ids/tag'
+import type { LaserBeam, LaserFilter } from '#core/laser/beam'
+import { cellHazard, FILTER_KINDS, filterFault } from '#core/laser/laser-cell'
+import type { PersonInCell, WornFilter } from '#core/laser/laser-cell'
+import { capital } from '#shared/words/capital'
 import type { Placed } from '~/stores/judged'
+import { laserPages } from '~/words/laser'
 import { laserWords } from '~/words/laser-words'
 import { stationPages } from '~/words/station'
 
@@ -23,20 +25,17 @@ const { act, busy, refused } = useSenderTo(() => stationStream(placed.bay.bayId)
 const gate = computed(() => placed.verdict.byId.eyes)
 
 const last = placed.station.laserCell
-/** Lasers that stand here: each is looked over by itself, and no other may stand beside it. */
-const lasers = computed(() => judged.viewAt(placed.bay).kit.items.filter(({ kind }) => kind === 'laser-welder').map(({ tag }) => tag))
-const laserTag = ref(lasers.value.find(tag => tag === last?.laserTag) ?? (lasers.value.length === 1 ? lasers.value[0]! : ''))
-const powerW = ref(last?.beam.powerW)
-const wavelengthNm = ref(last?.beam.wavelengthNm)
-const divergenceMrad = ref(last?.beam.divergenceMrad)
-const beamDiameterMm = ref(last?.beam.beamDiameterMm)
-const convention = ref<BeamConvention | ''>(last?.beam.convention ?? '')
-const beam = computed<LaserBeam | null>(() => {
-  const [power, wavelength, divergence, diameter] = [powerW.value, wavelengthNm.value, divergenceMrad.value, beamDiameterMm.value]
-  if (power === undefined || wavelength === undefined || divergence === undefined || diameter === undefined) return null
-  if (convention.value === '') return null
-  return { powerW: power, wavelengthNm: wavelength, divergenceMrad: divergence, beamDiameterMm: diameter, convention: convention.value }
+/** What of the register stands here: lasers, each looked over by itself and none beside another, and what is worn against them. */
+const here = computed(() => {
+  const { kit, forPerson } = judged.viewAt(placed.bay)
+  return cellKit(kit.items, forPerson(placed.station.personId).worn)
 })
+const lasers = computed(() => here.value.lasers.map(({ tag }) => tag))
+const laserTag = ref(lasers.value.find(tag => tag === last?.laserTag) ?? (lasers.value.length === 1 ? lasers.value[0]! : ''))
+const laser = computed(() => here.value.lasers.find(({ tag }) => tag === laserTag.value))
+const typedBeam = ref<LaserBeam | undefined>(last?.beam)
+/** What the register says of this laser counts; typed at the bay, a beam may be of another lens. */
+const beam = computed(() => laser.value?.marks.laserBeam ?? typedBeam.value ?? null)
 const hazard = computed(() => beam.value && cellHazard(beam.value))
 
 /** What is not so; all else is said to be so when it is recorded. */
@@ -45,25 +44,42 @@ const toggle = (check: LaserCheckId) => {
   wrong.value = wrong.value.includes(check) ? wrong.value.filter(one => one !== check) : [...wrong.value, check]
 }
 
-interface Typed { od?: number, fromNm?: number, toNm?: number, damageRating?: number }
-interface Row { who: InTheCell, eyewear: Typed, helmet: Typed }
-const rowOf = ({ who, eyewear, helmet }: PersonInCell): Row => ({ who, eyewear: { ...eyewear }, helmet: { ...helmet } })
-const rows = ref<Row[]>(last && last.present.length > 0 ? last.present.map(rowOf) : [{ who: 'operator', eyewear: {}, helmet: {} }])
-const add = () => rows.value.push({ who: 'visitor', eyewear: {}, helmet: {} })
+interface Row { who: InTheCell, eyewear?: WornFilter | undefined, helmet?: WornFilter | undefined }
+const rows = ref<Row[]>(last && last.present.length > 0 ? last.present.map(person => ({ ...person })) : [{ who: 'operator' }])
+const add = () => rows.value.push({ who: 'visitor' })
+const tagOf = (worn: WornFilter | undefined): string => (worn && 'tag' in worn ? worn.tag : '')
+const marksOf = (worn: WornFilter | undefined): LaserFilter | undefined => (worn && !('tag' in worn) ? worn : undefined)
+const isReadOff = (row: Row): boolean => LASER_FILTERS.some(what => marksOf(row[what]))
+/** Only what was read on it: what has a tag is on one head. */
 const likeFirst = (row: Row) => {
-  row.eyewear = { ...rows.value[0]!.eyewear }
-  row.helmet = { ...rows.value[0]!.helmet }
+  for (const what of LASER_FILTERS) row[what] = marksOf(rows.value[0]![what]) ?? row[what]
 }
-/** A filter is worn once its marks are told; half told, it is none. */
-function filterOf({ od, fromNm, toNm, damageRating }: Typed) {
-  return od === undefined || fromNm === undefined || toNm === undefined
-    ? undefined
-    : { od, fromNm, toNm, ...damageRating === undefined ? {} : { damageRating } }
+const wears = (row: Row, what: LaserFilterId, tag: string) => {
+  row[what] = tag === '' ? undefined : { tag }
 }
-const present = computed((): readonly PersonInCell[] => rows.value.map(({ who, ...worn }) => {
-  const [eyewear, helmet] = LASER_FILTERS.map(what => filterOf(worn[what]))
-  return { who, ...eyewear ? { eyewear } : {}, ...helmet ? { helmet } : {} }
-}))
+/** What is here to be worn as this, the ones that answer for the beam first. A helmet with no marks against lasers is for an arc. */
+const rack = (what: LaserFilterId): readonly string[] => here.value.filters
+  .filter(({ kind, marks }) => kind === FILTER_KINDS[what] && (what === 'eyewear' || marks.laserFilter))
+  .sort((one, other) => Number(faultOf(one.tag) !== null) - Number(faultOf(other.tag) !== null))
+  .map(({ tag }) => tag)
+const marksOfTag = (tag: string) => here.value.filters.find(one => one.tag === tag)?.marks.laserFilter
+const faultOf = (tag: string): string | null => {
+  const marks = marksOfTag(tag)
+  if (!marks) return laserPages.filter.notMarked
+  const fault = beam.value && filterFault(beam.value, marks)
+  return fault && laserWords.faults[fault]
+}
+/** In a list, what is wrong with it comes before what is marked on it: the end of a line is cut where it is narrow. */
+const shownFilter = (tag: string): string =>
+  [tag, faultOf(tag) ?? (beam.value ? laserPages.filter.answers : shownMarks(tag))].join(' · ')
+function shownMarks(tag: string): string {
+  const marks = marksOfTag(tag)
+  if (!marks) return ''
+  const { marked, rated } = laserPages.filter
+  return [marked(marks.od, marks.fromNm, marks.toNm), ...marks.damageRating ? [rated(marks.damageRating)] : []].join(' · ')
+}
+const present = computed((): readonly PersonInCell[] => rows.value.map(({ who, eyewear, helmet }) =>
+  ({ who, ...eyewear ? { eyewear } : {}, ...helmet ? { helmet } : {} })))
 async function record() {
   if (beam.value === null || laserTag.value === '') return
   await act('station.check-laser-cell', {
@@ -73,10 +89,20 @@ async function record() {
     present: present.value,
   })
 }
-const NM = { min: 100, max: 20_000 }
-const DENSITY = { min: 0, max: 12 }
-const RATING = { min: 1, max: 12 }
-const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (shown: number) => Math.floor(shown) }
+/** Told once, it is asked no more, and no other opens this cell. */
+const session = useSession()
+const keeper = useSenderTo(() => `item/${tagIdOf(laserTag.value)}`)
+const mayKeep = computed(() => session.may('keep-store') && laser.value && !laser.value.marks.laserBeam && typedBeam.value)
+async function keepBeam() {
+  const [item, laserBeam] = [laser.value, typedBeam.value]
+  if (item && laserBeam) await keeper.act('item.correct', { name: item.name, marks: { ...item.marks, laserBeam } })
+}
+const shownBeam = computed(() => {
+  const kept = laser.value?.marks.laserBeam
+  if (!kept) return null
+  const { powerW, wavelengthNm, divergenceMrad, beamDiameterMm, convention } = kept
+  return laserPages.beam.whole(powerW, wavelengthNm, divergenceMrad, beamDiameterMm, shownConvention(convention))
+})
 const far = (m: number) => q.value.distance(Math.ceil(m))
 </script>
 
@@ -91,19 +117,17 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
     </p>
     <FrameSelect v-else v-model="laserTag" :label="says.whichLaser" :ids="lasers" :named="tag => tag" :none="says.chooseALaser" />
     <h4>{{ says.theBeam }}</h4>
-    <div class="columns">
-      <FrameNumber v-model="powerW" :label="says.power" :unit="plainUnit('W')" :limits="LASER_LIMITS.powerW" />
-      <FrameNumber v-model="wavelengthNm" :label="says.wavelength" :unit="plainUnit('nm')" :limits="LASER_LIMITS.wavelengthNm" />
-      <FrameNumber v-model="divergenceMrad" :label="says.divergence" :unit="plainUnit('mrad')" :limits="LASER_LIMITS.divergenceMrad" />
-      <FrameNumber v-model="beamDiameterMm" :label="says.diameter" :unit="plainUnit('mm')" :limits="LASER_LIMITS.beamDiameterMm" />
-      <FrameSelect
-        v-model="convention"
-        :label="says.measuredTo"
-        :ids="BEAM_CONVENTIONS"
-        :named="id => id === '1/e' ? '1/e' : '1/e²'"
-        :none="says.asTheMakerSays"
-      />
-    </div>
+    <p v-if="shownBeam">
+      {{ says.keptBeam(shownBeam) }}
+      <NuxtLink class="correct" :to="`/kit/${tagIdOf(laserTag)}`">
+        {{ says.correctIt }}
+      </NuxtLink>
+    </p>
+    <LaserBeamFields v-else v-model="typedBeam" />
+    <FrameKey v-if="mayKeep" look="quiet" :disabled="keeper.busy.value" @click="keepBeam">
+      {{ says.keepBeam(laserTag) }}
+    </FrameKey>
+    <FrameRefused :says="keeper.refused.value" />
     <figure v-if="hazard">
       <svg viewBox="0 0 320 150" role="img" :aria-label="says.drawn(far(hazard.eyeHazardDistanceM), far(hazard.diffuseEyeDistanceM ?? 0))">
         <path class="wall" d="M12 8v134M308 8v134M12 142h296" />
@@ -134,14 +158,25 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
       </legend>
       <FrameSelect v-model="row.who" :label="says.person(index + 1)" :ids="IN_THE_CELL" :named="id => laserWords.people[id]" />
       <div v-for="what in LASER_FILTERS" :key="what" class="filter" role="group" :aria-label="laserWords.filters[what]">
-        <b>{{ laserWords.filters[what] }}</b>
-        <FrameNumber v-model="row[what].od" :label="says.od" :unit="plainUnit('')" :limits="DENSITY" optional />
-        <FrameNumber v-model="row[what].fromNm" :label="says.from" :unit="plainUnit('nm')" :limits="NM" optional />
-        <FrameNumber v-model="row[what].toNm" :label="says.to" :unit="plainUnit('nm')" :limits="NM" optional />
-        <FrameNumber v-model="row[what].damageRating" :label="says.rating" :unit="whole" :limits="RATING" optional />
+        <FrameSelect
+          v-if="rack(what).length > 0"
+          :model-value="tagOf(row[what])"
+          :label="capital(laserWords.filters[what])"
+          :hint="shownMarks(tagOf(row[what]))"
+          :ids="rack(what)"
+          :named="shownFilter"
+          :none="says.asReadOnIt"
+          @update:model-value="tag => wears(row, what, tag)"
+        />
+        <b v-else>{{ capital(laserWords.filters[what]) }}</b>
+        <LaserFilterFields
+          v-if="tagOf(row[what]) === ''"
+          :model-value="marksOf(row[what])"
+          @update:model-value="marks => (row[what] = marks)"
+        />
       </div>
       <div class="keys">
-        <FrameKey v-if="index > 0" @click="likeFirst(row)">
+        <FrameKey v-if="index > 0 && isReadOff(rows[0]!)" @click="likeFirst(row)">
           {{ says.likeFirst }}
         </FrameKey>
         <FrameKey v-if="rows.length > 1" look="quiet" @click="rows.splice(index, 1)">
@@ -162,7 +197,6 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
 <style scoped>
 .cell { display: grid; gap: var(--space-4); }
 h4 { margin-top: var(--space-4); font-weight: 800; }
-.columns { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: var(--space-3); }
 .keys { display: flex; flex-wrap: wrap; gap: var(--space-3); }
 .keys .key { white-space: normal; text-align: left; }
 .keys small { display: block; }
@@ -172,9 +206,9 @@ fieldset {
   display: grid;
   gap: var(--space-3);
 }
-.filter { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: var(--space-2); }
-.filter b { grid-column: 1 / -1; font-weight: 800; }
-.filter b::first-letter { text-transform: uppercase; }
+.correct { font-weight: 750; text-decoration: underline; }
+.filter { display: grid; gap: var(--space-2); }
+.filter b { font-weight: 800; }
 svg { width: 100%; max-width: 420px; }
 .wall { fill: none; stroke: var(--ink); stroke-width: 5; }
 .work { stroke: var(--ink); stroke-width: 8; }

@@ -116,6 +116,8 @@ export const kitPages = {
     whatKindOfMask: 'What kind of mask',
     onlyTheMaskThatWas: 'Only the mask that was fit-tested counts.',
     madeOn: 'Made on',
+    theBeam: 'Its beam, as the plate and the maker say',
+    againstLasers: 'Against lasers, as marked on the filter',
     asItIsPrinted4: 'As it is printed: 4-A:60-B:C, or 43A 233B C.',
   },
   page: {

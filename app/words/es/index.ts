@@ -10,6 +10,7 @@ import { helpPages } from './help'
 import { hotWorkPages } from './hotWork'
 import { jobPages } from './job'
 import { kitPages } from './kit'
+import { laserPages } from './laser'
 import { logPages } from './log'
 import { noticesPages } from './notices'
 import { openingPages } from './opening'
@@ -50,6 +51,7 @@ export const spanish = {
   hotWorkPages,
   jobPages,
   kitPages,
+  laserPages,
   logPages,
   noticesPages,
   openingPages,

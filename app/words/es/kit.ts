@@ -117,6 +117,8 @@ export const kitPages: typeof English = {
     whatKindOfMask: 'Qué tipo de respirador',
     onlyTheMaskThatWas: 'Solo cuenta el respirador con que se hizo la prueba de ajuste.',
     madeOn: 'Hecho el',
+    theBeam: 'Su haz, como dicen la placa y el fabricante',
+    againstLasers: 'Contra láser, como está marcado en el filtro',
     asItIsPrinted4: 'Como está impreso: 4-A:60-B:C, o 43A 233B C.',
   },
   page: {

@@ -5,6 +5,7 @@ import type { Answers, CheckList } from '../../inspection/check-list'
 import { laterOf } from '../../time/instant'
 import type { ItemEventId } from '../../ids/kit-ids'
 import type { HelmetKindId } from '../../ids/protection-ids'
+import type { LaserBeam, LaserFilter } from '../../laser/beam'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
 export type Assignment
@@ -44,6 +45,10 @@ export interface KitItemMarks {
   readonly mask?: MaskId
   /** What an extinguisher is rated for, as printed on it: `4-A:60-B:C`, `43A 233B C`. */
   readonly extinguisherRating?: string
+  /** Of a laser: its beam, as its plate and its papers say. */
+  readonly laserBeam?: LaserBeam
+  /** Of laser eyewear, or a helmet against a laser: what is marked on its filter. */
+  readonly laserFilter?: LaserFilter
 }
 
 /**

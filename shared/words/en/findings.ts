@@ -249,6 +249,22 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `The cell was looked over for ${tag}; here stands ${here.length === 0 ? 'no laser' : here.join(', ')}.`,
     'Look it over for the laser that stands here, and for no other beside it.',
   ],
+  'eyes.laser-beam-other': ({ tag }) => [
+    `The cell was looked over with another beam than the register says ${tag} has.`,
+    'Correct the register, or look it over again with that beam.',
+    `Another beam than ${tag} has.`,
+  ],
+  'eyes.laser-filter-away': ({ who, what, tag }) => [
+    `${capital(laserWords.people[who])}: ${tag} is no ${laserWords.filters[what]} of this bay, nor of whoever works here.`,
+    'Give it to this bay, or tell another.',
+    `${tag} is not at this bay.`,
+  ],
+  'eyes.laser-filter-twice': ({ tag }) => [`Two are told to wear ${tag} at once.`, 'Tell which of them does, and what the other wears.'],
+  'eyes.laser-filter-unmarked': ({ who, what, tag, requiredOd, wavelengthNm }) => [
+    `${capital(laserWords.people[who])}: nobody wrote down what the ${laserWords.filters[what]} ${tag} is marked for.`,
+    `Density ${Math.ceil(requiredOd * 10) / 10} at ${wavelengthNm} nm is needed: write its marks down, or take another.`,
+    `Marks of ${tag} not written down.`,
+  ],
   'eyes.laser-nobody-told': () => ['Nobody said who is in the laser cell.', 'Tell everybody who is in it, with eyewear and helmet.'],
   'eyes.laser-operator-untold': () => ['Nobody said what whoever runs the laser wears.', 'Tell their eyewear and helmet.'],
   'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [

@@ -36,6 +36,7 @@ const equipmentKinds: Record<EquipmentKindId, string> = {
   'extraction-arm': 'extraction arm',
   'extraction-booth': 'extraction booth',
   'helmet': 'helmet',
+  'laser-eyewear': 'laser eyewear',
   'curtain': 'curtain',
   'blanket': 'fire blanket',
   'respirator': 'respirator',

@@ -252,6 +252,22 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `La celda se revisó para ${tag}; aquí está ${here.length === 0 ? 'ningún láser' : here.join(', ')}.`,
     'Revísela para el láser que está aquí, y para ningún otro a su lado.',
   ],
+  'eyes.laser-beam-other': ({ tag }) => [
+    `La celda se revisó con otro haz que el que el inventario dice que tiene ${tag}.`,
+    'Corrija el inventario, o revísela otra vez con ese haz.',
+    `Otro haz que el de ${tag}.`,
+  ],
+  'eyes.laser-filter-away': ({ who, what, tag }) => [
+    `${capital(laserWords.people[who])}: ${tag} no está entre lo que hay de ${laserWords.filters[what]} en este puesto, ni lo tiene quien trabaja aquí.`,
+    'Asígnelo a este puesto, o diga otro.',
+    `${tag} no está en este puesto.`,
+  ],
+  'eyes.laser-filter-twice': ({ tag }) => [`Se dijo que dos llevan ${tag} a la vez.`, 'Diga cuál de los dos, y qué lleva el otro.'],
+  'eyes.laser-filter-unmarked': ({ who, what, tag, requiredOd, wavelengthNm }) => [
+    `${capital(laserWords.people[who])}: nadie anotó para qué está marcado ${tag} (${laserWords.filters[what]}).`,
+    `Hace falta densidad ${Math.ceil(requiredOd * 10) / 10} a ${wavelengthNm} nm: anote sus marcas, o tome otro.`,
+    `Marcas de ${tag} sin anotar.`,
+  ],
   'eyes.laser-nobody-told': () => ['Nadie dijo quién está en la celda láser.', 'Diga todos los que están, con lentes y careta.'],
   'eyes.laser-operator-untold': () => ['Nadie dijo qué lleva quien opera el láser.', 'Diga sus lentes y su careta.'],
   'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [

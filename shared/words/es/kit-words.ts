@@ -37,6 +37,7 @@ const equipmentKinds: Record<EquipmentKindId, string> = {
   'extraction-arm': 'brazo de extracción',
   'extraction-booth': 'cabina de extracción',
   'helmet': 'careta',
+  'laser-eyewear': 'lentes para láser',
   'curtain': 'cortina',
   'blanket': 'manta ignífuga',
   'respirator': 'respirador',

@@ -4,12 +4,15 @@ import { judgeBody } from '#core/clearance/body-gate'
 import { judgeEyes } from '#core/clearance/eyes-gate'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 import type { KitAround } from '#core/clearance/kit-around'
+import { finding } from '#core/findings/finding'
 import { NOBODY } from '#core/clearance/person-around'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { COOL } from '../clearance/told-heat'
 import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
 import { cellHazard, filterFault, judgeLaserCell } from '#core/laser/laser-cell'
-import type { LaserBeam, LaserCell, LaserFilter, PersonInCell } from '#core/laser/laser-cell'
+import type { LaserBeam, LaserFilter } from '#core/laser/beam'
+import type { LaserCell, PersonInCell } from '#core/laser/laser-cell'
+import type { KitItemFact } from '#core/inspection/kit-item-fact'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { decideStation } from '#core/streams/station/decide-station'
@@ -21,8 +24,12 @@ const GOOD: LaserFilter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
 const operator: PersonInCell = { who: 'operator', eyewear: GOOD, helmet: GOOD }
 const ALL = Object.fromEntries(LASER_CHECKS.map(check => [check, true]))
 const cell = (over: Partial<LaserCell> = {}): LaserCell => ({ laserTag: 'LW-1', beam: BEAM, answers: ALL, present: [operator], ...over })
-const holds = (one: LaserCell | null, here: readonly string[] = ['LW-1']) => {
-  const { found, missing } = judgeLaserCell(one, here)
+/** A thing of the register that passed its looks. */
+const item = (tag: string, kind: KitItemFact['kind'], marks: KitItemFact['marks'] = {}): KitItemFact =>
+  ({ tag, kind, name: tag, marks, mayUse: true, findings: [], validUntil: '2026-12-01T09:00:00.000Z', seenAt: null, distanceM: null })
+const LASER = item('LW-1', 'laser-welder')
+const holds = (one: LaserCell | null, lasers: readonly KitItemFact[] = [LASER], filters: readonly KitItemFact[] = []) => {
+  const { found, missing } = judgeLaserCell(one, { lasers, filters })
   return [...found, ...missing].filter(({ severity }) => severity === 'hold').map(({ code }) => code)
 }
 
@@ -44,7 +51,8 @@ describe('by what input would a laser cell open when it must hold', () => {
     expect(holds(cell({ answers: others }))).toEqual(['eyes.laser-checks-unsaid'])
   })
   it('another laser stands there, one more beside it, or none', () => {
-    for (const here of [['LW-2'], ['LW-1', 'LW-2'], []]) expect(holds(cell(), here)).toEqual(['eyes.laser-another'])
+    const other = item('LW-2', 'laser-welder')
+    for (const here of [[other], [LASER, other], []]) expect(holds(cell(), here)).toEqual(['eyes.laser-another'])
   })
   it('nobody is told, or not whoever runs it', () => {
     expect(holds(cell({ present: [] }))).toEqual(['eyes.laser-nobody-told'])
@@ -68,6 +76,38 @@ describe('by what input would a laser cell open when it must hold', () => {
     expect(filterFault(BEAM, filter)).toBe(fault)
     expect(holds(cell({ present: [{ ...operator, helmet: filter }] }))).toEqual(['eyes.laser-filter'])
   })
+  it('another beam than the register says this laser has: the one of the register is judged', () => {
+    const kept = (laserBeam: LaserBeam) => [item('LW-1', 'laser-welder', { laserBeam })]
+    expect(holds(cell(), kept(BEAM))).toEqual([])
+    const changes: readonly Partial<LaserBeam>[] = [
+      { powerW: 1400 }, { wavelengthNm: 1080 }, { divergenceMrad: 55 }, { beamDiameterMm: 6 }, { convention: '1/e2' },
+    ]
+    for (const change of changes)
+      expect(holds(cell({ beam: { ...BEAM, ...change } }), kept(BEAM))).toEqual(['eyes.laser-beam-other'])
+    // Typed weak enough for what is worn, at a laser of thirty times that.
+    const strong = kept({ ...BEAM, powerW: 50_000 })
+    expect(holds(cell(), strong)).toEqual(['eyes.laser-filter', 'eyes.laser-filter', 'eyes.laser-beam-other'])
+  })
+  describe('a filter that is told by its tag', () => {
+    const tagged: PersonInCell = { who: 'operator', eyewear: { tag: 'LE-1' }, helmet: { tag: 'LH-1' } }
+    const rack = (eyewear: KitItemFact['marks'] = { laserFilter: GOOD }) =>
+      [item('LE-1', 'laser-eyewear', eyewear), item('LH-1', 'helmet', { laserFilter: GOOD })]
+    const wornOf = (present: readonly PersonInCell[], filters: readonly KitItemFact[]) => holds(cell({ present }), [LASER], filters)
+    it('answers by what the register says is marked on it', () => expect(wornOf([tagged], rack())).toEqual([]))
+    it('holds where the register says nothing of it, or that it does not answer', () => {
+      expect(wornOf([tagged], rack({}))).toEqual(['eyes.laser-filter-unmarked'])
+      expect(wornOf([tagged], rack({ laserFilter: { ...GOOD, od: 4 } }))).toEqual(['eyes.laser-filter'])
+    })
+    it('holds where it is elsewhere, or is another kind of thing', () => {
+      expect(wornOf([tagged], rack().slice(1))).toEqual(['eyes.laser-filter-away'])
+      const swapped: PersonInCell = { who: 'operator', eyewear: { tag: 'LH-1' }, helmet: { tag: 'LE-1' } }
+      expect(wornOf([swapped], rack())).toEqual(['eyes.laser-filter-away', 'eyes.laser-filter-away'])
+    })
+    it('holds where two wear it at once', () => {
+      const other: PersonInCell = { who: 'visitor', eyewear: { tag: 'LE-1' }, helmet: GOOD }
+      expect(wornOf([tagged, other], rack())).toEqual(['eyes.laser-filter-twice'])
+    })
+  })
   it('a stronger beam never opens what a weaker one held, and a darker filter never closes what a lighter one opened', () => {
     fc.assert(fc.property(
       fc.double({ min: 1, max: 20_000, noNaN: true }),
@@ -83,7 +123,7 @@ describe('by what input would a laser cell open when it must hold', () => {
 })
 
 describe('a laser bay', () => {
-  const LASER_HERE = { items: [{ kind: 'laser-welder', tag: 'LW-1' }], cylinders: [] } as unknown as KitAround
+  const LASER_HERE: KitAround = { items: [LASER], cylinders: [] }
   const [NOW, ENDS] = ['2026-11-30T12:00:00.000Z', '2026-12-01T09:00:00.000Z']
   const at = (now: string) => ({
     rules: NEW_SITE_RULES, workplace: 'general' as const, noiseElsewhere: () => [], now, air: UNKNOWN_AIR,
@@ -117,6 +157,23 @@ describe('a laser bay', () => {
     // What was said late, of before the visitor came, opens nothing.
     const late = lookedOver(visited, cell(), '2026-11-30T12:05:00.000Z')
     expect(judgeEyes(late, at('2026-11-30T12:11:00.000Z')).state).toBe('hold')
+  })
+  it('holds once the eyewear that was told by its tag is tagged out, due for a look, or back in the rack', () => {
+    const eyewear = item('LE-1', 'laser-eyewear', { laserFilter: GOOD })
+    const open = lookedOver(bay, cell({ present: [{ who: 'operator', eyewear: { tag: 'LE-1' }, helmet: GOOD }] }))
+    const with_ = (...items: readonly KitItemFact[]) => judgeEyes(open, { ...at(NOW), kit: { items: [LASER, ...items], cylinders: [] } })
+    expect(with_(eyewear).state).toBe('open')
+    const out = finding('hold', 'kit.tagged-out', { tag: 'LE-1', checks: [], reason: 'Crazed.' })
+    expect(with_({ ...eyewear, mayUse: false, findings: [out] }).state).toBe('hold')
+    const due = finding('hold', 'kit.look-due', { tag: 'LE-1', listId: 'laser-eyewear:before-use' })
+    expect(with_({ ...eyewear, findings: [due] }).state).toBe('to-do')
+    expect(with_({ ...eyewear, validUntil: NOW }).state).toBe('to-do')
+    expect(with_().state).toBe('to-do')
+    // Another of the bay that nobody wears is nothing to this.
+    expect(with_(eyewear, { ...eyewear, tag: 'LE-2', findings: [out] }).state).toBe('open')
+    // Worn by whoever stands here, it is here.
+    const worn = { ...at(NOW), forPerson: () => ({ ...NOBODY, worn: [eyewear] }) }
+    expect(judgeEyes(open, worn).state).toBe('open')
   })
   it('Body asks for eyewear and helmet by name; whether they answer is said at Eyes', () => {
     const worn = requiredOutfit(bay.job!).map(({ zone }) => zone)
