@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os'
 import { defineConfig } from '@playwright/test'
 import { findBrowser } from './scripts/browser.mjs'
 
@@ -6,7 +7,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
   globalSetup: './tests/e2e/demo-template.ts',
-  workers: 2,
+  // A browser and a server each: on two cores a third is slower, on more of them there is room.
+  workers: Math.min(4, Math.max(2, availableParallelism())),
   // A walk that passes at the second try hides a fault: none is tried twice.
   retries: 0,
   // Two workers and a database share two cores, perhaps with somebody else's work or a cold disk: a slow answer is not a wrong one, and
