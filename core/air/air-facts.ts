@@ -16,6 +16,7 @@ import type { HouseRules } from '../streams/house-rules/house-rules'
 import { workPatternOf } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
+import { PROCESS_TRAITS } from '../job/process-traits'
 import type { Wearer } from '../respirator/wearer'
 import type { Monitor } from '../streams/monitor/monitor'
 import type { Survey } from '../streams/samples/samples'
@@ -70,6 +71,8 @@ export interface AirSurroundings {
   readonly heat?: ToldHeat
   /** The bay in use that is nearest in the hall; null where there is none. */
   readonly neighbour?: Neighbour | null
+  /** Other bays of the hall with an arc today that nothing is said to keep out of the eyes of others. */
+  readonly arcsBeside?: number
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
@@ -114,6 +117,17 @@ function neighbourOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: 
       return { label, distanceM: own && other ? Math.hypot(own.xM - other.xM, own.yM - other.yM) : null }
     })
     .reduce<Neighbour | null>((nearest, one) => nearest === null || (one.distanceM ?? 0) < (nearest.distanceM ?? 0) ? one : nearest, null)
+}
+
+/** How many other bays of a hall weld today in sight of others, or may: those of which nobody said that they are screened. */
+function arcsBeside({ site, halls, stations, now }: AirFacts, hallId: string, bayId: string): number {
+  const hasArc = ({ job, earlierJobs }: StationAir): boolean =>
+    [...earlierJobs.filter(({ validUntil }) => stands(validUntil, now)).map(one => one.job), ...job ? [job] : []]
+      .some(({ process }) => PROCESS_TRAITS[process].heat === 'open-arc')
+  return baysOfHall(site, hallId).filter((id) => {
+    const screen = halls[hallId]?.bays[id]?.screen
+    return id !== bayId && screen !== 'screened' && screen !== 'goggles' && hasArc(stations[id] ?? NO_STATION)
+  }).length
 }
 
 /** The shop day that stands, by the site's own clock: elsewhere on earth it is another date. */
@@ -243,6 +257,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       heat: inHall?.heat,
       monitors: Object.values(facts.monitors).filter(({ bayIds, isRemoved }) => !isRemoved && bayIds.includes(bayId)),
       neighbour: hallId === null ? null : neighbourOf(facts, hallId, bayId),
+      arcsBeside: hallId === null ? 0 : arcsBeside(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION

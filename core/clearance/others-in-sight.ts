@@ -14,9 +14,14 @@ const THROWN_BACK: Readonly<Record<WallId, number>> = { dull: 0.1, pale: 0.9, sh
 /**
  * Whether somebody else may see this arc: what keeps it out of their eyes, and for how long in a day they may look at it unprotected from
  * the nearest bay. Told that nothing does, it holds; where nobody said, it is a caution, for the walls and curtains of a shop stand where
- * they stood yesterday. Source: `usScreens`, `ultravioletDay`, `wallReflectance`.
+ * they stood yesterday. What an eye bears in a day is parted among all arcs that it may see: each may send its share and no more, so that
+ * all of them together, wherever the eye is, stay under the whole. Source: `usScreens`, `ultravioletDay`, `wallReflectance`.
  */
-export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSurroundings, rules: HouseRules): readonly Finding[] {
+export function judgeSight(
+  job: Job,
+  { screen, neighbour = null, walls, arcsBeside = 0 }: AirSurroundings,
+  rules: HouseRules,
+): readonly Finding[] {
   if (PROCESS_TRAITS[job.process].heat !== 'open-arc' || screen === 'screened' || screen === 'goggles') return []
   if (neighbour === null) return screen === 'open' ? [finding('caution', 'eyes.sight-open-alone', {}, ['usScreens'])] : []
   const { label: bay } = neighbour
@@ -26,9 +31,11 @@ export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSur
   const { startsAt: _from, endsAt: _to, ...allDay } = job
   const arcMinutes = 60 * Math.max(arcHours(job, rules), arcHours(allDay, rules))
   const { process, baseMetal } = job
+  const arcs = 1 + arcsBeside
   const seen = bystander({
     process,
-    arcMinutes,
+    // Of n arcs each may send an n-th: one that burns n times as long would be as much.
+    arcMinutes: arcMinutes * arcs,
     wallReflectance: walls === undefined ? THROWN_BACK.shiny : THROWN_BACK[walls],
     ...baseMetal === undefined ? {} : { baseMetal },
     ...distanceM === null ? {} : { distanceM },
@@ -37,7 +44,7 @@ export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSur
   const isKnown = seen.findings.every(({ code, severity }) => severity !== 'hold' || code === 'bystander.too-long')
   const { safeSeconds = null, safeDistanceM } = seen
   if (isKnown && distanceM !== null && safeDistanceM !== undefined && distanceM >= safeDistanceM) return []
-  const said = { bay, distanceM, safeS: isKnown ? safeSeconds : null }
+  const said = { bay, distanceM, safeS: isKnown && safeSeconds !== null ? safeSeconds / arcs : null, arcs }
   return [screen === 'open'
     ? finding('hold', 'eyes.sight-open', said, ['usScreens', 'ultravioletDay'])
     : finding('caution', 'eyes.sight-unsaid', said, ['usScreens', 'ultravioletDay'])]

@@ -17,8 +17,9 @@ export interface EyesFindings {
   'eyes.helmet-range-unknown': { tag: string }
   'eyes.helmet-range-lighter': { tag: string, darkest: number, minimum: number, ruleSet: ShadeRuleSetId }
   'eyes.prescription': Record<string, never>
-  'eyes.sight-open': { bay: string, distanceM: number | null, safeS: number | null }
-  'eyes.sight-unsaid': { bay: string, distanceM: number | null, safeS: number | null }
+  /** What of it they bear in a day, a share of as many arcs as burn in sight; left out in what was recorded before they were counted. */
+  'eyes.sight-open': { bay: string, distanceM: number | null, safeS: number | null, arcs?: number }
+  'eyes.sight-unsaid': { bay: string, distanceM: number | null, safeS: number | null, arcs?: number }
   'eyes.sight-open-alone': Record<never, never>
   'eyes.walls-throw-back': { walls: 'pale' | 'shiny' }
   'eyes.start-settled': { start: number }

@@ -22,9 +22,10 @@ const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'volts', tra
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
 const PROTECTOR = { one: 'a protector', muffs: 'a pair of muffs', two: 'plugs and muffs, the better' } as const
 /** How far away somebody is, and how long their eyes bear it. */
-const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
+const sightOf = (distanceM: number | null, safeS: number | null, arcs: number, q: Quantities): string => [
   distanceM === null ? '' : `, ${q.distance(distanceM)} away`,
   safeS === null ? '' : `: unprotected they bear ${allowedTime(safeS)} of it a day`,
+  safeS === null || arcs < 2 ? '' : `, with ${arcs} arcs in sight`,
 ].join('')
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 
@@ -201,13 +202,13 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Whoever stands here sees by lenses of their own.',
     'Rated lenses of their own with side shields, or rated glasses over them.',
   ],
-  'eyes.sight-open': ({ bay, distanceM, safeS }, q) => [
-    `Nothing keeps this arc out of the eyes at bay ${bay}${sightOf(distanceM, safeS, q)}.`,
+  'eyes.sight-open': ({ bay, distanceM, safeS, arcs = 1 }, q) => [
+    `Nothing keeps this arc out of the eyes at bay ${bay}${sightOf(distanceM, safeS, arcs, q)}.`,
     'Shut a screen round it, or everybody in sight wears shaded goggles; then say so at Air.',
     `Bay ${bay} sees this arc.`,
   ],
-  'eyes.sight-unsaid': ({ bay, distanceM, safeS }, q) => [
-    `Nobody said what keeps this arc out of the eyes at bay ${bay}${sightOf(distanceM, safeS, q)}.`,
+  'eyes.sight-unsaid': ({ bay, distanceM, safeS, arcs = 1 }, q) => [
+    `Nobody said what keeps this arc out of the eyes at bay ${bay}${sightOf(distanceM, safeS, arcs, q)}.`,
     'Shut the screen before the arc, and say at Air how the bay is screened.',
     `Bay ${bay} may see this arc.`,
   ],

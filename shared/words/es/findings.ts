@@ -22,9 +22,10 @@ const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'el voltaje'
 const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
 const PROTECTOR = { one: 'un protector', muffs: 'un par de orejeras', two: 'tapones y orejeras, el mejor' } as const
 /** Lo lejos que está alguien, y cuánto aguantan sus ojos. */
-const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
+const sightOf = (distanceM: number | null, safeS: number | null, arcs: number, q: Quantities): string => [
   distanceM === null ? '' : `, a ${q.distance(distanceM)}`,
   safeS === null ? '' : `: sin protección aguantan ${allowedTime(safeS)} al día`,
+  safeS === null || arcs < 2 ? '' : `, con ${arcs} arcos a la vista`,
 ].join('')
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las|su) /, '')
@@ -204,13 +205,13 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Quien está aquí usa lentes graduados.',
     'Lentes graduados de seguridad con protección lateral, o lentes de seguridad encima de los suyos.',
   ],
-  'eyes.sight-open': ({ bay, distanceM, safeS }, q) => [
-    `Nada protege de este arco los ojos del puesto ${bay}${sightOf(distanceM, safeS, q)}.`,
+  'eyes.sight-open': ({ bay, distanceM, safeS, arcs = 1 }, q) => [
+    `Nada protege de este arco los ojos del puesto ${bay}${sightOf(distanceM, safeS, arcs, q)}.`,
     'Cierre una pantalla alrededor, o que todos los que lo ven usen gafas con sombra; después dígalo en Aire.',
     `El puesto ${bay} ve este arco.`,
   ],
-  'eyes.sight-unsaid': ({ bay, distanceM, safeS }, q) => [
-    `Nadie dijo qué protege de este arco los ojos del puesto ${bay}${sightOf(distanceM, safeS, q)}.`,
+  'eyes.sight-unsaid': ({ bay, distanceM, safeS, arcs = 1 }, q) => [
+    `Nadie dijo qué protege de este arco los ojos del puesto ${bay}${sightOf(distanceM, safeS, arcs, q)}.`,
     'Cierre la pantalla antes del arco, y diga en Aire cómo está cerrado el puesto.',
     `El puesto ${bay} puede ver este arco.`,
   ],

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { airOf, UNKNOWN_AIR } from '#core/air/air-facts'
 import { NOWHERE_ELSE } from '#core/air/person-day'
-import type { AirSurroundings } from '#core/air/air-facts'
+import type { AirSurroundings, StationAir } from '#core/air/air-facts'
+import type { ScreenId } from '#core/streams/hall/hall'
 import { judgeSight } from '#core/clearance/others-in-sight'
 import type { Job } from '#core/job/job'
 import { factsFromTold } from '#core/site-facts/told-site'
@@ -47,6 +48,41 @@ describe('others in sight of an arc', () => {
     // 30 J/m² over 8·1.1/4 W/m².
     expect(only!.values).toMatchObject({ bay: '5', distanceM: 2 })
     expect((only!.values as { safeS: number }).safeS).toBeCloseTo(13.636, 3)
+  })
+  it('of several arcs in sight each may send its share: together they send an eye no more than one might alone', () => {
+    // 30 J/m² parted among four: E·t = 7.5 J/m² from each, at twice the distance of one arc (inverse square).
+    expect(said({ screen: 'open', neighbour: near(86), arcsBeside: 3 })).toEqual(['hold eyes.sight-open'])
+    expect(said({ screen: 'open', neighbour: near(170.7), arcsBeside: 3 })).toEqual(['hold eyes.sight-open'])
+    expect(said({ screen: 'open', neighbour: near(171), arcsBeside: 3 })).toEqual([])
+    const [only] = judgeSight(MIG, air({ neighbour: near(2), walls: 'dull', arcsBeside: 3 }), NEW_SITE_RULES)
+    expect(only!.values).toMatchObject({ arcs: 4 })
+    expect((only!.values as { safeS: number }).safeS).toBeCloseTo(13.636 / 4, 3)
+  })
+  it('an arc beside counts where it burns today, or did, and nobody said that it is screened', () => {
+    const { facts } = factsFromTold(CLEAR_SHOP)
+    const joined = joinFacts(facts)
+    const [first] = facts.site.bays
+    const { hallId } = facts.site.areas.find(area => area.areaId === first!.areaId)!
+    const bay = (bayId: string) => ({ ...first!, bayId, label: bayId, closed: false })
+    const site = { ...joined.site, bays: [bay('own'), bay('other')] }
+    const burning = (job: Job | null): StationAir => ({ job, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null })
+    const countedWith = (other: StationAir, screen?: ScreenId) => airOf({
+      ...joined,
+      site,
+      stations: { own: burning(MIG), other },
+      halls: { [hallId!]: { air: null, bays: { other: { xM: 0, yM: 0, extraction: null, ...screen ? { screen } : {} } } } },
+    })('own').arcsBeside
+    expect(countedWith(burning(MIG))).toBe(1)
+    expect(countedWith(burning(MIG), 'open')).toBe(1)
+    expect(countedWith(burning(MIG), 'screened')).toBe(0)
+    expect(countedWith(burning(MIG), 'goggles')).toBe(0)
+    expect(countedWith(burning(null))).toBe(0)
+    expect(countedWith(burning({ ...MIG, process: 'grinding' }))).toBe(0)
+    // What burned here this morning was seen by the same eyes; what burned yesterday was not.
+    const before = (validUntil: string): StationAir =>
+      ({ ...burning(null), earlierJobs: [{ job: MIG, personId: null, validUntil, sinceAt: null, untilAt: null }] })
+    expect(countedWith(before('9999-01-01T00:00:00.000Z'))).toBe(1)
+    expect(countedWith(before('2000-01-01T00:00:00.000Z'))).toBe(0)
   })
   it('the neighbour is the nearest bay in use of the hall, and one that stands nobody knows where is near', () => {
     const { facts } = factsFromTold(CLEAR_SHOP)

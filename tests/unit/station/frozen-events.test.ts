@@ -349,3 +349,15 @@ it('folds the days that were kept, of version 15', () => {
   ])
   expect(payloadSchemas['day-plan.keep'].safeParse(dayPlans[0]!.payload).success).toBe(true)
 })
+it('folds a laser\'s own beam, marks against it, and filters told by their tags, of version 16', () => {
+  const { laser, eyewear, station } = JSON.parse(readFileSync(new URL('./frozen-events-v16.json', import.meta.url), 'utf8')) as {
+    laser: KitItemEvent[]
+    eyewear: KitItemEvent[]
+    station: Landed[]
+  }
+  expect(laser.reduce(evolveKitItem, null)?.marks.laserBeam).toMatchObject({ powerW: 1500, convention: '1/e' })
+  expect(eyewear.reduce(evolveKitItem, null)).toMatchObject({ kind: 'laser-eyewear', marks: { laserFilter: { od: 7, damageRating: 8 } } })
+  expect(station.map(upcast).reduce(evolveStation, EMPTY_STATION).laserCell?.present).toMatchObject([
+    { who: 'operator', eyewear: { tag: 'LE-1' }, helmet: { od: 7 } },
+  ])
+})

@@ -529,7 +529,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.helmet-range-unknown': { tag: 'H-1' },
   'eyes.helmet-range-lighter': { tag: 'H-1', darkest: 9, minimum: 10, ruleSet: 'house' },
   'eyes.prescription': {},
-  'eyes.sight-open': { bay: '5', distanceM: 2.4, safeS: 22 },
+  'eyes.sight-open': { bay: '5', distanceM: 2.4, safeS: 22, arcs: 3 },
   'eyes.sight-unsaid': { bay: '5', distanceM: null, safeS: null },
   'eyes.sight-open-alone': {},
   'eyes.walls-throw-back': { walls: 'shiny' },
