@@ -62,5 +62,5 @@ watch([numbers, convention], ([[power, wavelength, divergence, diameter], measur
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: var(--space-3); }
+.columns { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 190px), 1fr)); gap: var(--space-3); }
 </style>
