@@ -116,4 +116,5 @@ test('a beam and filters of the register: what was tagged out, or went back to t
   // What opened was left for what holds next.
   await page.goto(`${served.url}/bay/bay-9?do=eyes`)
   await expect(page.getByText('LE-1 is no laser eyewear of this bay, nor of whoever works here.')).toBeVisible()
+  await expect(first.getByRole('combobox', { name: 'Laser eyewear' })).toContainText('LE-1 · not at this bay')
 })

@@ -62,8 +62,12 @@ const rack = (what: LaserFilterId): readonly string[] => here.value.filters
   .filter(({ kind, marks }) => kind === FILTER_KINDS[what] && (what === 'eyewear' || marks.laserFilter))
   .sort((one, other) => Number(faultOf(one.tag) !== null) - Number(faultOf(other.tag) !== null))
   .map(({ tag }) => tag)
-const marksOfTag = (tag: string) => here.value.filters.find(one => one.tag === tag)?.marks.laserFilter
+/** What may be chosen for somebody; what they were told to wear stays in sight where it was taken away since. */
+const choices = (row: Row, what: LaserFilterId): readonly string[] => [...new Set([...rack(what), tagOf(row[what])])].filter(Boolean)
+const itemOf = (tag: string) => here.value.filters.find(one => one.tag === tag)
+const marksOfTag = (tag: string) => itemOf(tag)?.marks.laserFilter
 const faultOf = (tag: string): string | null => {
+  if (!itemOf(tag)) return laserPages.filter.away
   const marks = marksOfTag(tag)
   if (!marks) return laserPages.filter.notMarked
   const fault = beam.value && filterFault(beam.value, marks)
@@ -159,11 +163,11 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
       <FrameSelect v-model="row.who" :label="says.person(index + 1)" :ids="IN_THE_CELL" :named="id => laserWords.people[id]" />
       <div v-for="what in LASER_FILTERS" :key="what" class="filter" role="group" :aria-label="laserWords.filters[what]">
         <FrameSelect
-          v-if="rack(what).length > 0"
+          v-if="choices(row, what).length > 0"
           :model-value="tagOf(row[what])"
           :label="capital(laserWords.filters[what])"
           :hint="shownMarks(tagOf(row[what]))"
-          :ids="rack(what)"
+          :ids="choices(row, what)"
           :named="shownFilter"
           :none="says.asReadOnIt"
           @update:model-value="tag => wears(row, what, tag)"

@@ -20,6 +20,7 @@ export const laserPages = {
     marked: (od: number, fromNm: number, toNm: number) => `density ${od}, ${fromNm} to ${toNm} nm`,
     rated: (rating: number) => `LB ${rating}`,
     answers: 'answers for this beam',
+    away: 'not at this bay',
     notMarked: 'no laser marks in the register',
   },
 }

@@ -20,6 +20,7 @@ export const laserPages: typeof English = {
     marked: (od, fromNm, toNm) => `densidad ${od}, de ${fromNm} a ${toNm} nm`,
     rated: rating => `LB ${rating}`,
     answers: 'sirve para este haz',
+    away: 'no está en este puesto',
     notMarked: 'sin marcas de láser en el inventario',
   },
 }
