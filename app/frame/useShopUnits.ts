@@ -57,5 +57,8 @@ export function useShopUnits() {
 /** A unit that every shop writes alike. */
 export const plainUnit = (unit: string, step = 1): ShopUnit => ({ unit, step, toShown: same, fromShown: same })
 
+/** A number that counts in steps of one and has no unit: what is typed between two is the lower. */
+export const wholeUnit: ShopUnit = { ...plainUnit(''), fromShown: shown => Math.floor(shown) }
+
 /** A number as typed, comma or point; NaN when it is none. */
 export const readNumber = (text: string): number => text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.'))

@@ -119,14 +119,18 @@ function neighbourOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: 
     .reduce<Neighbour | null>((nearest, one) => nearest === null || (one.distanceM ?? 0) < (nearest.distanceM ?? 0) ? one : nearest, null)
 }
 
-/** How many other bays of a hall weld today in sight of others, or may: those of which nobody said that they are screened. */
-function arcsBeside({ site, halls, stations, now }: AirFacts, hallId: string, bayId: string): number {
-  const hasArc = ({ job, earlierJobs }: StationAir): boolean =>
-    [...earlierJobs.filter(({ validUntil }) => stands(validUntil, now)).map(one => one.job), ...job ? [job] : []]
-      .some(({ process }) => PROCESS_TRAITS[process].heat === 'open-arc')
-  return baysOfHall(site, hallId).filter((id) => {
-    const screen = halls[hallId]?.bays[id]?.screen
-    return id !== bayId && screen !== 'screened' && screen !== 'goggles' && hasArc(stations[id] ?? NO_STATION)
+/**
+ * How many other bays of a hall weld today in sight of others, or may: those of which nobody said that they are screened. One that was
+ * closed since burned all the same.
+ */
+function arcsBeside({ site, halls, stations, now }: AirFacts, hallId: string, own: string): number {
+  const isArc = ({ process }: Job): boolean => PROCESS_TRAITS[process].heat === 'open-arc'
+  return site.bays.filter(({ bayId, areaId, closed }) => {
+    if (bayId === own || site.areas.find(area => area.areaId === areaId)?.hallId !== hallId) return false
+    const screen = halls[hallId]?.bays[bayId]?.screen
+    const { job, earlierJobs } = stations[bayId] ?? NO_STATION
+    const hasArc = (!closed && job !== null && isArc(job)) || earlierJobs.some(one => stands(one.validUntil, now) && isArc(one.job))
+    return screen !== 'screened' && screen !== 'goggles' && hasArc
   }).length
 }
 

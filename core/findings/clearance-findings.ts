@@ -38,6 +38,7 @@ export interface BodyFindings {
   'eyes.laser-another': { tag: string, here: readonly string[] }
   'eyes.laser-beam-other': { tag: string }
   'eyes.laser-filter-away': { who: InTheCell, what: LaserFilterId, tag: string }
+  'eyes.laser-filter-since': { tag: string }
   'eyes.laser-filter-twice': { tag: string }
   'eyes.laser-filter-unmarked': { who: InTheCell, what: LaserFilterId, tag: string, requiredOd: number, wavelengthNm: number }
   'eyes.laser-nobody-told': Record<string, never>

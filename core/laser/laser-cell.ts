@@ -4,6 +4,8 @@ import { finding } from '../findings/finding'
 import type { FilterFaultId, InTheCell, LaserCheckId, LaserFilterId } from '../ids/laser-ids'
 import { LASER_CHECKS, LASER_FILTERS } from '../ids/laser-ids'
 import { shownTag, tagIdOf } from '../ids/tag'
+import { isBefore } from '../time/instant'
+import type { Instant } from '../time/instant'
 import type { EquipmentKindId } from '../ids/vocabulary'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 import { isSameBeam } from './beam'
@@ -25,7 +27,7 @@ export const FILTER_KINDS: Readonly<Record<LaserFilterId, EquipmentKindId>> = { 
 /** What of the register stands at a laser bay: its lasers, and what is at the bay or on whoever works there against the beam. */
 export interface CellKit { readonly lasers: readonly KitItemFact[], readonly filters: readonly KitItemFact[] }
 
-/** The cell as somebody looked it over, with everybody in it. */
+/** The cell as somebody looked it over, with everybody in it. When it was stands beside it, for what came later was not looked at. */
 export interface LaserCell {
   /** The laser that was looked over, by its tag: of another one nothing was said. */
   readonly laserTag: string
@@ -85,15 +87,19 @@ export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }:
  *
  * What a filter of the register looks like is not judged here: see `filtersWorn`.
  *
- * @param cell as it was looked over today; null when nobody did
- * @param kit what of the register stands there now
+ * @param cell as it was looked over today, and when; null when nobody did
+ * @param kit what of the register stands there now: a laser that came after the look was not looked over, and whoever wears what came
+ *   after it was told of another
  * @returns what holds, what nobody said yet, and how far the beam reaches
  */
 export function judgeLaserCell(
-  cell: LaserCell | null,
+  cell: (LaserCell & { readonly at: Instant }) | null,
   { lasers, filters }: CellKit,
 ): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
-  if (cell === null) return { found: [], missing: [finding('hold', 'eyes.laser-cell-to-check', {}, ['laserNotAShade'])] }
+  const cameLater = ({ assignedAt }: KitItemFact): boolean =>
+    cell !== null && assignedAt !== undefined && isBefore(cell.at, assignedAt)
+  if (cell === null || lasers.some(cameLater))
+    return { found: [], missing: [finding('hold', 'eyes.laser-cell-to-check', {}, ['laserNotAShade'])] }
   const { laserTag, answers, present } = cell
   const lasersHere = lasers.map(({ tag }) => tag)
   const found: Finding[] = LASER_CHECKS
@@ -126,6 +132,7 @@ export function judgeLaserCell(
     else {
       const item = registered(what, worn, filters)
       if (!item) missing.push(finding('hold', 'eyes.laser-filter-away', { who, what, tag: worn.tag }, ['laserEyewear']))
+      else if (cameLater(item)) missing.push(finding('hold', 'eyes.laser-filter-since', { tag: item.tag }, ['laserEyewear']))
       else if (item.marks.laserFilter) found.push(...judgeFilter(who, what, item.marks.laserFilter))
       else {
         const { tag } = item

@@ -348,6 +348,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.laser-another': ['laserNotAShade'],
   'eyes.laser-beam-other': ['laserNotAShade'],
   'eyes.laser-filter-away': ['laserEyewear'],
+  'eyes.laser-filter-since': ['laserEyewear'],
   'eyes.laser-filter-twice': ['laserEyewear'],
   'eyes.laser-filter-unmarked': ['laserEyewear'],
   'eyes.laser-nobody-told': ['laserNotAShade'],

@@ -16,7 +16,6 @@ const convention = ref<BeamConvention | ''>('')
 const mattPercent = ref<number | undefined>()
 const od = ref<number | undefined>()
 const damageRating = ref<number | undefined>()
-const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (shown: number) => Math.floor(shown) }
 const EXPOSURE_S = 10
 const found = computed(() => powerW.value === undefined || wavelengthNm.value === undefined || divergenceMrad.value === undefined
   ? null
@@ -57,7 +56,7 @@ const found = computed(() => powerW.value === undefined || wavelengthNm.value ==
         v-model="convention"
         :label="says.measuredTo"
         :ids="BEAM_CONVENTIONS"
-        :named="id => id === '1/e' ? '1/e' : '1/e²'"
+        :named="shownConvention"
         :none="says.notKnown"
       />
       <FrameNumber
@@ -68,7 +67,7 @@ const found = computed(() => powerW.value === undefined || wavelengthNm.value ==
         optional
       />
       <FrameNumber v-model="od" :label="says.eyewearDensity" :unit="plainUnit('')" :limits="{ min: 0, max: 12 }" optional />
-      <FrameNumber v-model="damageRating" :label="says.eyewearScaleNumber" :unit="whole" :limits="{ min: 1, max: 12 }" optional />
+      <FrameNumber v-model="damageRating" :label="says.eyewearScaleNumber" :unit="wholeUnit" :limits="{ min: 1, max: 12 }" optional />
     </div>
     <template v-if="found" #answer>
       <p class="big print">

@@ -33,7 +33,6 @@ watch(filter, (told) => {
 const NM = { min: 100, max: 20_000 }
 const DENSITY = { min: 0, max: 12 }
 const RATING = { min: 1, max: 12 }
-const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (shown: number) => Math.floor(shown) }
 </script>
 
 <template>
@@ -41,7 +40,7 @@ const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (show
     <FrameNumber v-model="od" :label="says.od" :unit="plainUnit('')" :limits="DENSITY" :optional="mayLeaveOut" />
     <FrameNumber v-model="fromNm" :label="says.from" :unit="plainUnit('nm')" :limits="NM" :optional="mayLeaveOut" />
     <FrameNumber v-model="toNm" :label="says.to" :unit="plainUnit('nm')" :limits="NM" :optional="mayLeaveOut" />
-    <FrameNumber v-model="damageRating" :label="says.rating" :unit="whole" :limits="RATING" optional />
+    <FrameNumber v-model="damageRating" :label="says.rating" :unit="wholeUnit" :limits="RATING" optional />
   </div>
 </template>
 

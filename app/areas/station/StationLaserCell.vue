@@ -210,7 +210,7 @@ fieldset {
   display: grid;
   gap: var(--space-3);
 }
-.correct { font-weight: 750; text-decoration: underline; }
+.correct { display: inline-flex; align-items: center; min-height: 56px; font-weight: 750; text-decoration: underline; }
 .filter { display: grid; gap: var(--space-2); }
 .filter b { font-weight: 800; }
 svg { width: 100%; max-width: 420px; }

@@ -260,6 +260,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Give it to this bay, or tell another.',
     `${tag} is not at this bay.`,
   ],
+  'eyes.laser-filter-since': ({ tag }) => [`${tag} came to this bay after the cell was looked over.`, 'Look, and tell again who wears it.'],
   'eyes.laser-filter-twice': ({ tag }) => [`Two are told to wear ${tag} at once.`, 'Tell which of them does, and what the other wears.'],
   'eyes.laser-filter-unmarked': ({ who, what, tag, requiredOd, wavelengthNm }) => [
     `${capital(laserWords.people[who])}: nobody wrote down what the ${laserWords.filters[what]} ${tag} is marked for.`,

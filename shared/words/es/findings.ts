@@ -259,10 +259,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Otro haz que el de ${tag}.`,
   ],
   'eyes.laser-filter-away': ({ who, what, tag }) => [
-    `${capital(laserWords.people[who])}: ${tag} no está entre lo que hay de ${laserWords.filters[what]} en este puesto, ni lo tiene quien trabaja aquí.`,
+    `${capital(laserWords.people[who])}: ${tag} no es de este puesto, ni de quien trabaja aquí (${laserWords.filters[what]}).`,
     'Asígnelo a este puesto, o diga otro.',
     `${tag} no está en este puesto.`,
   ],
+  'eyes.laser-filter-since': ({ tag }) => [`${tag} llegó a este puesto después de revisar la celda.`, 'Mire, y diga otra vez quién lo lleva.'],
   'eyes.laser-filter-twice': ({ tag }) => [`Se dijo que dos llevan ${tag} a la vez.`, 'Diga cuál de los dos, y qué lleva el otro.'],
   'eyes.laser-filter-unmarked': ({ who, what, tag, requiredOd, wavelengthNm }) => [
     `${capital(laserWords.people[who])}: nadie anotó para qué está marcado ${tag} (${laserWords.filters[what]}).`,

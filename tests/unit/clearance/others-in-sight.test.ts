@@ -64,11 +64,11 @@ describe('others in sight of an arc', () => {
     const [first] = facts.site.bays
     const { hallId } = facts.site.areas.find(area => area.areaId === first!.areaId)!
     const bay = (bayId: string) => ({ ...first!, bayId, label: bayId, closed: false })
-    const site = { ...joined.site, bays: [bay('own'), bay('other')] }
+    const site = (closed: boolean) => ({ ...joined.site, bays: [bay('own'), { ...bay('other'), closed }] })
     const burning = (job: Job | null): StationAir => ({ job, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null })
-    const countedWith = (other: StationAir, screen?: ScreenId) => airOf({
+    const countedWith = (other: StationAir, screen?: ScreenId, closed = false) => airOf({
       ...joined,
-      site,
+      site: site(closed),
       stations: { own: burning(MIG), other },
       halls: { [hallId!]: { air: null, bays: { other: { xM: 0, yM: 0, extraction: null, ...screen ? { screen } : {} } } } },
     })('own').arcsBeside
@@ -82,6 +82,8 @@ describe('others in sight of an arc', () => {
     const before = (validUntil: string): StationAir =>
       ({ ...burning(null), earlierJobs: [{ job: MIG, personId: null, validUntil, sinceAt: null, untilAt: null }] })
     expect(countedWith(before('9999-01-01T00:00:00.000Z'))).toBe(1)
+    expect(countedWith(before('9999-01-01T00:00:00.000Z'), undefined, true)).toBe(1)
+    expect(countedWith(burning(MIG), undefined, true)).toBe(0)
     expect(countedWith(before('2000-01-01T00:00:00.000Z'))).toBe(0)
   })
   it('the neighbour is the nearest bay in use of the hall, and one that stands nobody knows where is near', () => {

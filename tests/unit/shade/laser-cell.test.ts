@@ -23,13 +23,14 @@ const BEAM: LaserBeam = { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, 
 const GOOD: LaserFilter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
 const operator: PersonInCell = { who: 'operator', eyewear: GOOD, helmet: GOOD }
 const ALL = Object.fromEntries(LASER_CHECKS.map(check => [check, true]))
+const LOOKED_AT = '2026-11-30T12:00:00.000Z'
 const cell = (over: Partial<LaserCell> = {}): LaserCell => ({ laserTag: 'LW-1', beam: BEAM, answers: ALL, present: [operator], ...over })
 /** A thing of the register that passed its looks. */
 const item = (tag: string, kind: KitItemFact['kind'], marks: KitItemFact['marks'] = {}): KitItemFact =>
   ({ tag, kind, name: tag, marks, mayUse: true, findings: [], validUntil: '2026-12-01T09:00:00.000Z', seenAt: null, distanceM: null })
 const LASER = item('LW-1', 'laser-welder')
 const holds = (one: LaserCell | null, lasers: readonly KitItemFact[] = [LASER], filters: readonly KitItemFact[] = []) => {
-  const { found, missing } = judgeLaserCell(one, { lasers, filters })
+  const { found, missing } = judgeLaserCell(one && { ...one, at: LOOKED_AT }, { lasers, filters })
   return [...found, ...missing].filter(({ severity }) => severity === 'hold').map(({ code }) => code)
 }
 
@@ -53,6 +54,10 @@ describe('by what input would a laser cell open when it must hold', () => {
   it('another laser stands there, one more beside it, or none', () => {
     const other = item('LW-2', 'laser-welder')
     for (const here of [[other], [LASER, other], []]) expect(holds(cell(), here)).toEqual(['eyes.laser-another'])
+  })
+  it('it was looked over before this laser came, or before it came back', () => {
+    expect(holds(cell(), [{ ...LASER, assignedAt: '2026-11-30T12:00:01.000Z' }])).toEqual(['eyes.laser-cell-to-check'])
+    expect(holds(cell(), [{ ...LASER, assignedAt: LOOKED_AT }])).toEqual([])
   })
   it('nobody is told, or not whoever runs it', () => {
     expect(holds(cell({ present: [] }))).toEqual(['eyes.laser-nobody-told'])
@@ -102,6 +107,14 @@ describe('by what input would a laser cell open when it must hold', () => {
       expect(wornOf([tagged], rack().slice(1))).toEqual(['eyes.laser-filter-away'])
       const swapped: PersonInCell = { who: 'operator', eyewear: { tag: 'LH-1' }, helmet: { tag: 'LE-1' } }
       expect(wornOf([swapped], rack())).toEqual(['eyes.laser-filter-away', 'eyes.laser-filter-away'])
+    })
+    it('holds where it came after the look, or went and came back since', () => {
+      const [eyewear, helmet] = rack()
+      const since = (assignedAt: string) => wornOf([tagged], [{ ...eyewear!, assignedAt }, helmet!])
+      expect(since('2026-11-30T11:00:00.000Z')).toEqual([])
+      // An instant, not a text: an hour earlier by the other clock.
+      expect(since('2026-11-30T12:30:00.000+01:00')).toEqual([])
+      expect(since('2026-11-30T12:00:01.000Z')).toEqual(['eyes.laser-filter-since'])
     })
     it('holds where two wear it at once', () => {
       const other: PersonInCell = { who: 'visitor', eyewear: { tag: 'LE-1' }, helmet: GOOD }

@@ -56,6 +56,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.laser-another': { tag: 'LW-1', here: ['LW-2'] },
   'eyes.laser-beam-other': { tag: 'LW-1' },
   'eyes.laser-filter-away': { who: 'visitor', what: 'eyewear', tag: 'LE-1' },
+  'eyes.laser-filter-since': { tag: 'LE-1' },
   'eyes.laser-filter-twice': { tag: 'LE-1' },
   'eyes.laser-filter-unmarked': { who: 'operator', what: 'helmet', tag: 'LH-1', requiredOd: 5.89, wavelengthNm: 1070 },
   'eyes.laser-nobody-told': {},
