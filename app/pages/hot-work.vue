@@ -31,7 +31,7 @@ const reading = computed(() => read.value && Object.values(beside.since.value).r
 /** Screens that are heard, by whichever of the two readings says fewer: screens come and go without a change that is told. */
 const screens = computed(() => Math.min(reading.value?.screens ?? 0, facts.reading?.fire.screens ?? 0))
 /** Pages of the board after the first. */
-const more = ref<PermitsReading['live']>([])
+const more = shallowRef<PermitsReading['live']>([])
 const next = ref<PermitsReading['next']>(null)
 watch(read, (fresh) => {
   more.value = []

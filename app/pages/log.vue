@@ -67,7 +67,7 @@ const columns = computed<readonly TableColumnOf<LogEntry>[]>(() => [
   { id: 'what', header: says.what, place: 'wide' },
 ])
 /** The line whose fingerprint is looked at. */
-const opened = ref<LogEntry | null>(null)
+const opened = shallowRef<LogEntry | null>(null)
 const isOpen = computed({ get: () => opened.value !== null, set: () => (opened.value = null) })
 /** Lines with whole fingerprints: a file is checked, and not read. */
 const takenOf = (lines: readonly LogEntry[]): TakenOut => ({

@@ -79,7 +79,7 @@ const addBay = async () => {
   }
 }
 /** What is being changed: a hall, an area or a bay, by its id. */
-const changing = ref<{ readonly hall: Hall } | { readonly area: Area } | { readonly bay: Bay } | null>(null)
+const changing = shallowRef<{ readonly hall: Hall } | { readonly area: Area } | { readonly bay: Bay } | null>(null)
 const changingKey = computed(() => JSON.stringify(changing.value))
 const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
   { id: 'bay', header: says.bay, said: ({ label }) => label, by: true },

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { NO_SITE } from '#core/streams/site/site'
+import { keepSameParts } from '#shared/same-parts'
 import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_MS, UNHEARD_AFTER_MS } from '#shared/hearing'
 import type { ToldChange } from '#shared/news'
 import type { CommandAccepted, FloorReading } from '#shared/contract/readings'
@@ -8,7 +9,7 @@ import { speakTimesIn, speakYear } from '#shared/words/site-times'
 
 /** What the shop says of itself: the board as it was last read, kept live, and how well the shop is heard. */
 export const useFacts = defineStore('facts', () => {
-  const reading = ref<FloorReading | null>(null)
+  const reading = shallowRef<FloorReading | null>(null)
   const hearing = shallowRef(NOTHING_HEARD)
   /** The line is known to be cut: the browser said so, or the stream broke. */
   const isCut = ref(false)
@@ -57,7 +58,8 @@ export const useFacts = defineStore('facts', () => {
         const reply = await askFor('floor')
         isUnread.value = !reply.ok && !('refusal' in reply && reply.refusal.status === 401)
         if (reply.ok && (reading.value === null || reply.body.position >= reading.value.position)) {
-          reading.value = reply.body
+          reading.value = keepSameParts(reading.value, reply.body)
+          outbox.shown(reply.body.position)
           readAtMs.value = Date.parse(clock.nowIso())
           hearing.value = afterRead(hearing.value, reply.body.position, askedAt, askedOn)
           speakTimesIn(reply.body.site.timeZone)
@@ -128,6 +130,7 @@ export const useFacts = defineStore('facts', () => {
     source?.close()
     source = undefined
     reading.value = null
+    outbox.shown(Infinity)
     changes.forget()
     useOpened().forget()
     hearing.value = NOTHING_HEARD

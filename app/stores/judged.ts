@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { assessStation } from '#core/clearance/assess-station'
 import type { StationVerdict } from '#core/clearance/assess-station'
 import { NO_STANDING } from '#core/clearance/kit-around'
-import { stationStream } from '#core/ids/streams'
+import { readStreamId, stationStream } from '#core/ids/streams'
 import { NO_FIRE_STANDING } from '#core/site-facts/fire-standing'
 import { viewsOf } from '#core/site-facts/site-standing'
 import type { SiteStanding } from '#core/site-facts/site-standing'
@@ -15,6 +15,8 @@ import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
 import { dayEndsAfter } from '#core/streams/scene'
 import type { FloorReading } from '#shared/contract/readings'
+import { keepSameParts } from '#shared/same-parts'
+import type { Waiting } from '~/stores/outbox'
 
 /** A bay with what is known of it and how it is judged. */
 export interface Placed {
@@ -27,6 +29,12 @@ export interface Placed {
   /** Something done here has not reached the server yet. */
   readonly unsent: boolean
 }
+
+/** A station as it stands on this screen. */
+type Stood = Pick<Placed, 'station' | 'unsent'>
+
+const isOfStations = ({ type, streams }: Pick<Waiting, 'type' | 'streams'>): boolean =>
+  type === 'station.stop-all' || streams.some(({ id }) => readStreamId(id)?.kind === 'station')
 
 /** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
 const JUDGE_EVERY_MS = 10_000
@@ -53,16 +61,20 @@ export const useJudged = defineStore('judged', () => {
 
   const judgedAt = computed(() => new Date(judgedAtMs.value).toISOString())
 
-  /** Stations as they stand, with what waits to be sent counted as done; closed ones too: what was welded there today was breathed. */
-  const stations = computed(
-    () =>
-      new Map(
-        facts.site.bays.map((bay) => {
-          const told = known.value.get(bay.bayId)
-          return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
-        }),
-      ),
-  )
+  /**
+   * What was done here at stations and is not in what was read: first what the shop has accepted, then what waits, as it will hear them.
+   * What is accepted counts until it is read: a key that was pressed would show itself again in between.
+   */
+  const doneHere = computed<readonly Waiting[]>(before =>
+    keepSameParts(before, [...outbox.settled.map(({ command }) => command), ...outbox.waiting].filter(isOfStations)))
+  /** Stations as they stand, with what was done here counted as done; closed ones too: what was welded there today was breathed. */
+  const stood = computed<Readonly<Record<string, Stood>>>(before =>
+    keepSameParts(before, Object.fromEntries(facts.site.bays.map((bay) => {
+      const told = known.value.get(bay.bayId)
+      return [bay.bayId, withDoneHere(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
+    }))))
+  const stations = computed<Readonly<Record<string, Station>>>(before =>
+    keepSameParts(before, Object.fromEntries(Object.entries(stood.value).map(([bayId, { station }]) => [bayId, station]))))
 
   /** What the gates rest on as they stand; halls, kit and permits each worked out once for all bays. */
   const standing = computed<SiteStanding>(() => ({
@@ -73,7 +85,7 @@ export const useJudged = defineStore('judged', () => {
     welders: Object.fromEntries((facts.reading?.people ?? []).map(one => [one.personId, one])),
     kit: facts.reading?.kit ?? NO_STANDING,
     fire: facts.reading?.fire ?? NO_FIRE_STANDING,
-    stations: Object.fromEntries([...stations.value].map(([bayId, { station }]) => [bayId, station])),
+    stations: stations.value,
   }))
   /** What a bay is judged in. */
   const viewAt = computed(() => viewsOf(standing.value))
@@ -87,10 +99,11 @@ export const useJudged = defineStore('judged', () => {
     return assessStation(station, { ...view(bay), unheardSince: facts.unheardSince })
   }
 
-  /** What waits to be sent is shown as done: the same decision, made here with the same core. */
-  function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
+  /** What was done here is shown as done: the same decision, made here with the same core. */
+  function withDoneHere(station: Station, bay: Bay): Stood {
     let unsent = false
-    for (const { type, streams, payload, at, authorId } of outbox.waiting) {
+    for (const command of doneHere.value) {
+      const { type, streams, payload, at, authorId } = command
       const concerned = type === 'station.stop-all' || streams.some(({ id }) => id === stationStream(bay.bayId))
       if (!concerned) continue
       const checksValidUntil = dayEndsAfter(facts, at)
@@ -98,7 +111,7 @@ export const useJudged = defineStore('judged', () => {
       const decided = decideStation(station, { type, payload } as StationCommand, context)
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
-        unsent = true
+        unsent ||= outbox.waiting.includes(command)
       }
     }
     return { station, unsent }
@@ -109,7 +122,7 @@ export const useJudged = defineStore('judged', () => {
       .filter(bay => !bay.closed)
       .map((bay) => {
         const told = known.value.get(bay.bayId)
-        const { station, unsent } = stations.value.get(bay.bayId)!
+        const { station, unsent } = stood.value[bay.bayId]!
         return {
           bay,
           station,

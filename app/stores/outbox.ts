@@ -40,6 +40,12 @@ const URGENT_TIMEOUT_MS = 5000
 /** One that the server failed to answer waits twice as long each time, at most this long, ms. */
 const LONGEST_BACK_OFF_MS = 60_000
 
+/** A command that the server accepted, and the position in the record from which it is in what is read. */
+interface Settled {
+  readonly command: Waiting
+  readonly position: number
+}
+
 /** A random UUID from getRandomValues: a phone on plain http has no randomUUID. */
 export function makeUuid(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16))
@@ -91,11 +97,13 @@ type Outcome = 'answered' | 'failed' | 'unreachable' | 'signed-out'
  * order it was made, only while its author is signed in; one that fails holds up only what changes the same thing.
  */
 export const useOutbox = defineStore('outbox', () => {
-  const waiting = ref<readonly Waiting[]>([])
+  const waiting = shallowRef<readonly Waiting[]>([])
+  /** Accepted, and not in what this screen shows of the record yet: it stands, though what was read last does not say so. */
+  const settled = shallowRef<readonly Settled[]>([])
   /** Refusals of things done before a reload: the page that did them is gone, so the frame tells. */
-  const refusedLater = ref<readonly { readonly id: string, readonly type: CommandType, readonly said: string }[]>([])
+  const refusedLater = shallowRef<readonly { readonly id: string, readonly type: CommandType, readonly said: string }[]>([])
   /** Urgent commands that were sent and not heard yet, with what stands in the way. */
-  const unheard = ref<ReadonlyMap<string, Exclude<Outcome, 'answered'>>>(new Map())
+  const unheard = shallowRef<ReadonlyMap<string, Exclude<Outcome, 'answered'>>>(new Map())
   /** The device keeps nothing on its disk: what waits lives in this page alone. */
   const diskFails = ref(false)
   /** How much of what was done on this screen was accepted since it was loaded. */
@@ -113,6 +121,7 @@ export const useOutbox = defineStore('outbox', () => {
   let database: Promise<IDBPDatabase<OutboxSchema>> | undefined
   let sending = false
   let loaded = false
+  let shownUpTo = 0
   let onAccepted: (accepted: CommandAccepted) => void = () => {}
 
   const isUrgent = ({ type }: Pick<Waiting, 'type'>): boolean => URGENT_COMMANDS.has(type)
@@ -253,6 +262,8 @@ export const useOutbox = defineStore('outbox', () => {
         failures.set(command.id, { times, retryAtMs: Date.now() + Math.min(LONGEST_BACK_OFF_MS, RETRY_MS * 2 ** (times - 1)) })
         return 'failed'
       }
+      if (reply.ok && reply.body.position > shownUpTo)
+        settled.value = [...settled.value, { command, position: reply.body.position }]
       waiting.value = waiting.value.filter(({ id }) => id !== command.id)
       failures.delete(command.id)
       await onDisk(db => db.delete('waiting', command.id))
@@ -267,12 +278,19 @@ export const useOutbox = defineStore('outbox', () => {
     } finally { inFlight.delete(command.id) }
   }
 
+  /** The record is shown up to a position; without end where nothing is shown at all, and what comes then says all of it. */
+  const shown = (upTo: number) => {
+    shownUpTo = upTo
+    settled.value = settled.value.filter(({ position }) => position > upTo)
+  }
+
   const dismiss = (id: string) => {
     refusedLater.value = refusedLater.value.filter(refusal => refusal.id !== id)
   }
 
   return {
     waiting,
+    settled,
     urgent,
     unheard,
     diskFails,
@@ -283,6 +301,7 @@ export const useOutbox = defineStore('outbox', () => {
     send,
     sendSigned,
     flush,
+    shown,
     whenAccepted: (told: (accepted: CommandAccepted) => void) => {
       onAccepted = told
     },

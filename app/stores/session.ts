@@ -8,7 +8,7 @@ import { languageOfDevice, speakLanguage } from '~/words/live'
 
 /** Who is signed in on this device. */
 export const useSession = defineStore('session', () => {
-  const reading = ref<SessionReading | null>(null)
+  const reading = shallowRef<SessionReading | null>(null)
   const { heard } = useClock()
 
   async function load(): Promise<SessionReading | null> {

@@ -37,7 +37,7 @@ const asked = computed(() => dayQuestion(judged.standing, placed.bay.bayId))
 const question = computed(() => asked.value?.hall ?? null)
 const own = computed(() => question.value?.bays.find(({ bayId }) => bayId === placed.bay.bayId) ?? null)
 
-const tried = ref<WhatIf>({})
+const tried = shallowRef<WhatIf>({})
 /** A mask tried on: what would be breathed inside it. */
 const triedMask = ref<MaskId | null>(null)
 const isTrying = computed(() => Object.keys(tried.value).length > 0 || triedMask.value !== null)

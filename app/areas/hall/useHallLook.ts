@@ -46,9 +46,9 @@ export function useHallLook(hallId: () => string) {
   const placed = computed(() => judged.placed.filter(({ bay }) => hallIdOf(facts.site, bay.bayId) === hallId()))
 
   const chosen = ref<string | null>(null)
-  const tried = ref<Readonly<Record<string, WhatIf>>>({})
+  const tried = shallowRef<Readonly<Record<string, WhatIf>>>({})
   /** Sides on which hoods are tried: only how they are drawn. */
-  const turned = ref<Readonly<Record<string, number>>>({})
+  const turned = shallowRef<Readonly<Record<string, number>>>({})
   const substance = ref<SubstanceId | undefined>()
   /** Which look is shown; null: the worst. */
   const look = ref<number | null>(null)
@@ -82,7 +82,7 @@ export function useHallLook(hallId: () => string) {
     return [bay.bayId, { ...bay, ...newer, use: newer?.use ?? bay.use, shown, tint: shown && tint(shown) }]
   })))
   /** What is used as everything stands, kept from before anything was tried. */
-  const asItIs = ref<ReadonlyMap<string, number | null>>(new Map())
+  const asItIs = shallowRef<ReadonlyMap<string, number | null>>(new Map())
   watch(field, (now) => {
     if (now && Object.keys(tried.value).length === 0)
       asItIs.value = new Map(now.bays.map(({ bayId, use }) => [bayId, use?.fraction ?? null]))

@@ -25,7 +25,7 @@ const plan = computed(() =>
       ))
 const names = (ids: readonly string[]) => ids.map(id => facts.names.get(id) ?? id).join(', ')
 const open = computed(() => judged.placed.filter(({ station }) => station.personId === null).map(({ bay }) => bay.bayId))
-const slots = ref<readonly Slot[]>([])
+const slots = shallowRef<readonly Slot[]>([])
 /** The one that was pressed, and waits for where it goes. */
 const picked = ref<number | null>(null)
 // What others do meanwhile makes another plan: what was put right by hand stands only as long as it is about the same bays and people.

@@ -10,7 +10,7 @@ const says = openingPages.elsewhere
 /** Which other bay can take the job of one that cannot be cleared: worked out when it is asked, for every bay anew. */
 const { placed } = defineProps<{ placed: Placed }>()
 const judged = useJudged()
-const found = ref<readonly Taker[] | null>(null)
+const found = shallowRef<readonly Taker[] | null>(null)
 function look() {
   const { job, personId } = placed.station
   found.value = job === null

@@ -8,7 +8,7 @@ const says = peoplePages.devices
 /** Devices that act for somebody until they are taken back: one's own, or all of the site for who manages people. */
 const { of } = defineProps<{ of: 'me' | 'all' }>()
 const { moment } = useDates()
-const devices = ref<readonly DeviceReading[] | null>(null)
+const devices = shallowRef<readonly DeviceReading[] | null>(null)
 const failed = ref('')
 const naming = ref<string | null>(null)
 const name = ref('')

@@ -7,7 +7,7 @@ const { day } = useDates()
 
 /** What is written down about one's own mask: everybody may see their own. */
 const session = useSession()
-const own = ref<WearersReading['wearers'][number] | null>(null)
+const own = shallowRef<WearersReading['wearers'][number] | null>(null)
 const isRead = ref(false)
 onMounted(async () => {
   const reply = await askFor('wearers')

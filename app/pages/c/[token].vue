@@ -11,7 +11,7 @@ import { jobLine } from '~/areas/station/useJobWords'
 definePageMeta({ layout: 'bare', isPublic: true })
 const route = useRoute()
 const token = computed(() => (typeof route.params.token === 'string' ? route.params.token : ''))
-const reading = ref<PublicCardReading | null>(null)
+const reading = shallowRef<PublicCardReading | null>(null)
 /** When it was last answered, by this device's clock. */
 const readAtMs = ref(0)
 const clock = useClock()

@@ -26,7 +26,7 @@ const opened = computed(() => {
 const unknown = computed(() => (field.value?.unknown ?? []).map(id => placed.value.find(({ bay }) => bay.bayId === id)?.bay.label ?? id))
 
 /** The plan while it is drawn; null while it is looked at. */
-const drawing = ref<HallPlan | null>(null)
+const drawing = shallowRef<HallPlan | null>(null)
 const picked = ref<number | null>(null)
 const shownPlan = computed(() => drawing.value ?? state.value?.plan ?? null)
 const kinds = computed<readonly PlanKind[]>(() => PLAN_KINDS.filter(kind => shownPlan.value?.things.some(one => one.kind === kind)))

@@ -33,7 +33,7 @@ const next = computed(
 const all = computed(() => places.value.flatMap(({ items }) => items).length)
 const done = computed(() => all.value - open.value.length)
 const out = computed(() => places.value.flatMap(({ items }) => items).filter(({ item }) => item.taggedOut).length)
-const justOut = ref<KitItemReading | null>(null)
+const justOut = shallowRef<KitItemReading | null>(null)
 
 async function looked() {
   const before = next.value

@@ -13,7 +13,7 @@ const route = useRoute()
 const router = useRouter()
 const code = computed(() => typeof route.params.code === 'string' && route.params.code !== '' ? route.params.code : null)
 const typed = ref('')
-const reading = ref<PublicPermitReading | null>(null)
+const reading = shallowRef<PublicPermitReading | null>(null)
 const problem = ref('')
 let timer: ReturnType<typeof setInterval> | undefined
 async function load() {
