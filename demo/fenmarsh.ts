@@ -214,7 +214,7 @@ export const PEOPLE: readonly DemoPerson[] = [
     roles: ['welder'],
     group: 'Gate crew',
     signedOffFor: ['gtaw', 'gmaw', 'smaw'],
-    care: { wearsPrescription: true, sizes: 'Jacket L, gloves 10, boots 44' },
+    care: { wearsPrescription: true, sizeOf: { body: 'L', hands: '10', feet: '44' } },
     wearer: { mask: 'half-p100', fitTestMonthsAgo: 5, medicalMonthsAgo: 9, isShaven: true },
   },
   { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'], group: 'Morning class', signedOffFor: ['gtaw'] },
@@ -236,6 +236,7 @@ export const PEOPLE: readonly DemoPerson[] = [
     personId: 'noor-hale',
     name: 'Noor Hale',
     roles: ['learner'], group: 'Morning class', signedOffFor: ['gmaw'],
+    care: { sizeOf: { body: 'L' } },
     wore: [...HEAD_TO_HANDS, 'top-synthetic', 'under-cotton', 'apron-leather', 'jeans', 'boots-covered', 'pockets-empty'],
   },
   {

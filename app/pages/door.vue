@@ -30,7 +30,14 @@ const go = (query: Record<string, string>) => router.push({ path: route.path, qu
     <template v-else-if="isStock">
       <DoorStock v-if="lines" :lines="lines" />
     </template>
-    <DoorPerson v-else-if="chosen" :key="chosen.personId" :person="chosen" :lines="lines" @done="go({})" />
+    <DoorPerson
+      v-else-if="chosen"
+      :key="chosen.personId"
+      :person="chosen"
+      :lines="lines"
+      :sizes="reading?.sizes[chosen.personId] ?? {}"
+      @done="go({})"
+    />
     <template v-else>
       <p class="lead">
         {{ says.lead }}

@@ -16,3 +16,7 @@ export const WEARABLES = [
   'pockets-empty', 'pockets-full',
 ] as const
 export type WearableId = typeof WEARABLES[number]
+
+/** Where somebody has a size of their own, as clothes are sold: over hair, chest, hands, legs and feet. */
+export const SIZED = ['head', 'body', 'hands', 'legs', 'feet'] as const
+export type SizedId = typeof SIZED[number]

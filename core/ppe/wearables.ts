@@ -1,5 +1,5 @@
 import type { GarmentFactId, GarmentId, MaterialId } from '../ids/garment-ids'
-import type { WearableId } from '../ids/wearable-ids'
+import type { SizedId, WearableId } from '../ids/wearable-ids'
 import { WEARABLES } from '../ids/wearable-ids'
 import type { ZoneId } from '../ids/vocabulary'
 import type { WornGarment } from './judge-garments'
@@ -123,6 +123,12 @@ const homeOf = (wearable: WearableId): ZoneId => {
   const home = HOME[first.item]
   return home !== undefined && zonesOf(wearable).includes(home) ? home : first.zone
 }
+const SIZED_AT: Readonly<Partial<Record<ZoneId, SizedId>>> = {
+  'hair-head': 'head', 'neck': 'body', 'arms': 'body', 'torso': 'body', 'lap': 'body', 'hands': 'hands', 'legs': 'legs', 'feet': 'feet',
+}
+/** Whose size a thing is bought by; null for what has none, or one for everybody. */
+export const sizedAs = (wearable: WearableId): SizedId | null => SIZED_AT[homeOf(wearable)] ?? null
+
 /** What may be told of a zone, in the order in which it is offered where nothing is known of anybody. */
 export const wearablesAt = (zone: ZoneId): readonly WearableId[] => WEARABLES.filter(wearable => homeOf(wearable) === zone)
 

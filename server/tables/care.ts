@@ -1,4 +1,4 @@
-import type { CareRecord } from '#core/shade/care'
+import type { CareRecord, Sizes } from '#core/shade/care'
 import { careRecord } from '#shared/contract/sign-in-schema'
 import type { Queryable } from '../database/connection'
 
@@ -23,6 +23,12 @@ export async function keepCare(
 export async function eraseCare(db: Queryable, siteId: string, personId: string): Promise<boolean> {
   const { rowCount } = await db.query('delete from person_care where site_id = $1 and person_id = $2', [siteId, personId])
   return rowCount === 1
+}
+
+/** The sizes that people wear, of whom they are known. */
+export async function readSizes(db: Queryable, siteId: string): Promise<Readonly<Record<string, Sizes>>> {
+  const known = await readCare(db, siteId, null)
+  return Object.fromEntries(known.flatMap(({ personId, sizeOf }) => sizeOf ? [[personId, sizeOf]] : []))
 }
 
 /** What is known of one person's eyes and body, or of everybody's. */

@@ -494,7 +494,7 @@ const SIGNING_IN: Json = {
     get: {
       operationId: 'wardrobe',
       tags: ['read'],
-      summary: 'The clothes that the shop lends, as they were last counted',
+      summary: 'The clothes that the shop lends, as they were last counted; for whoever dresses people, the sizes that these wear',
       responses: { 200: { description: 'As of now' }, ...NOBODY },
     },
   },

@@ -9,7 +9,7 @@ import type { HallState } from '#core/streams/hall/hall'
 import type { Welder } from '#core/clearance/person-around'
 import type { BayCard } from '#core/card/bay-card'
 import type { UnitSystem } from '#core/units'
-import type { CareRecord } from '#core/shade/care'
+import type { CareRecord, Sizes } from '#core/shade/care'
 import type { Person } from '#core/streams/person/person'
 import type { DayPlans } from '#core/streams/day-plans/day-plans'
 import type { Wardrobe } from '#core/streams/wardrobe/wardrobe'
@@ -142,7 +142,11 @@ export interface PersonOnFloor extends Welder {
 }
 
 /** `GET /api/v1/wardrobe`: the shop's own clothes, as they were counted. */
-export interface WardrobeReading extends Wardrobe { readonly version: number }
+export interface WardrobeReading extends Wardrobe {
+  readonly version: number
+  /** Sizes of whom they are known of, for whoever dresses people; nobody's for others. */
+  readonly sizes: Readonly<Record<string, Sizes>>
+}
 
 /** `GET /api/v1/day-plans`: days that are kept to be opened again. */
 export interface DayPlansReading extends DayPlans { readonly version: number }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { KEY_PURPOSES } from '#core/ids/monitor-ids'
 import { FIT_METHODS } from '#core/respirator/fit-test'
+import { SIZED } from '#core/ids/wearable-ids'
 import { JURISDICTIONS, MASKS } from '#core/ids/vocabulary'
 import { UNIT_SYSTEMS } from '#core/units'
 import { LANGUAGES } from '../words/language'
@@ -71,5 +72,9 @@ export const careRecord = z.strictObject({
   wearsPrescription: z.boolean(),
   symptoms: z.string().trim().max(400, 'at most 400 characters'),
   sizes: z.string().trim().max(200, 'at most 200 characters'),
+  sizeOf: z
+    .partialRecord(z.enum(SIZED), z.string().trim().min(1, 'a size as it is written in it, or nothing').max(20, 'at most 20 characters'))
+    .optional()
+    .describe('The sizes they wear, as they are written in clothes: matched with what the shop lends'),
 })
 export const careRequest = z.strictObject({ personId: idSchema, care: careRecord.nullable().describe('Null erases the record') })

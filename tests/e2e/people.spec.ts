@@ -1,4 +1,5 @@
 import { axeFindsNothing } from './axe-finds'
+import type { APIRequestContext } from '@playwright/test'
 import { choose, expect, PASSWORDS, serve, signIn, test, typeDay } from './served'
 import type { Served } from './served'
 
@@ -69,6 +70,7 @@ test('what is known of somebody\'s eyes makes them start darker, is seen by who 
   const care = page.getByRole('form', { name: 'Eyes and body' })
   await care.getByLabel('headaches or gritty eyes after work').check()
   await care.getByLabel('What they told of how they feel at work').fill('Gritty after vertical up')
+  await care.getByLabel('Jacket, coverall').fill('S')
   await care.getByRole('button', { name: 'Write it down' }).click()
   await expect(care.getByText('Written down. The log keeps only that there is a record.')).toBeVisible()
   await page.goto(`${served.url}/bay/bay-4?do=because-eyes`)
@@ -78,6 +80,11 @@ test('what is known of somebody\'s eyes makes them start darker, is seen by who 
   expect(signedIn.status()).toBe(200)
   expect(await (await learner.get(`${served.url}/api/v1/care`)).json()).toEqual({ care: [] })
   expect(await (await learner.get(`${served.url}/api/v1/floor`)).text()).not.toContain('Gritty')
+  // Sizes are for whoever dresses people.
+  const sizesFor = async (who: APIRequestContext) =>
+    (await (await who.get(`${served.url}/api/v1/wardrobe`)).json() as { sizes: Record<string, object> }).sizes
+  expect(await sizesFor(learner)).toEqual({})
+  expect((await sizesFor(page.request))['imke-tarrow']).toEqual({ body: 'S' })
   expect((await learner.post(`${served.url}/api/v1/care`, { data: { personId: 'imke-tarrow', care: null } })).status()).toBe(409)
   await learner.dispose()
   await page.goto(`${served.url}/people?who=imke-tarrow`)
@@ -85,6 +92,8 @@ test('what is known of somebody\'s eyes makes them start darker, is seen by who 
   await page.getByRole('button', { name: 'Erase it' }).click()
   await expect(care.getByText('Erased for good.')).toBeVisible()
   await expect(care.getByLabel('headaches or gritty eyes after work')).not.toBeChecked()
+  await expect(care.getByLabel('Jacket, coverall')).toHaveValue('')
+  expect(await sizesFor(page.request)).not.toHaveProperty('imke-tarrow')
 })
 
 test('whoever is not signed off for the process is said so; a house that holds for it holds the bay until they are', async ({ page }) => {

@@ -4,6 +4,7 @@ import type { ZoneId } from '#core/ids/vocabulary'
 import { doesFail } from '#core/ppe/judge-garments'
 import { headOf, labelOf, usualOf, wear } from '#core/ppe/wearables'
 import type { ToldGarment } from '#core/ppe/wearables'
+import type { Sizes } from '#core/shade/care'
 import type { StockLine } from '#core/streams/wardrobe/wardrobe'
 import type { PersonOnFloor } from '#shared/contract/readings'
 import { requirementLine } from '#shared/words/requirement-line'
@@ -16,7 +17,7 @@ import { untoldOf } from '~/areas/door/useDoor'
 const says = doorPages.person
 
 /** One person at the door: the figure, what is told of a zone, and what becomes of it. */
-const { person, lines } = defineProps<{ person: PersonOnFloor, lines: readonly StockLine[] | null }>()
+const { person, lines, sizes } = defineProps<{ person: PersonOnFloor, lines: readonly StockLine[] | null, sizes: Sizes }>()
 const emit = defineEmits<{ done: [] }>()
 const { dressedFor, judge, wornToday } = useDoor()
 const { act, busy, refused } = useSenderTo(() => personStream(person.personId))
@@ -117,6 +118,7 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
           :works="works"
           :found="found"
           :lines="lines"
+          :sizes="sizes"
           @lend="lend"
         />
       </div>

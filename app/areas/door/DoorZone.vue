@@ -7,7 +7,8 @@ import type { ZoneVerdict } from '#core/ppe/judge-garments'
 import { labelOf, likelyAt, wear } from '#core/ppe/wearables'
 import { NOISE_LIMITS } from '#core/hearing/noise-dose'
 import type { ToldGarment } from '#core/ppe/wearables'
-import { leftOf } from '#core/streams/wardrobe/wardrobe'
+import type { Sizes } from '#core/shade/care'
+import { fitting, leftOf } from '#core/streams/wardrobe/wardrobe'
 import type { StockLine } from '#core/streams/wardrobe/wardrobe'
 import type { ZoneId } from '#core/ids/vocabulary'
 import type { PersonOnFloor } from '#shared/contract/readings'
@@ -20,7 +21,7 @@ import type { DressedFor } from '~/areas/door/useDoor'
 const says = doorPages.zone
 
 /** What somebody has on at a zone: the likely first, what is wrong with it, what it is made of, and what the shop can lend instead. */
-const { zone, person, works, found, lines } = defineProps<{
+const { zone, person, works, found, lines, sizes } = defineProps<{
   zone: ZoneId
   person: PersonOnFloor
   works: readonly DressedFor[]
@@ -28,6 +29,8 @@ const { zone, person, works, found, lines } = defineProps<{
   found: ZoneVerdict | null
   /** Null until it was read. */
   lines: readonly StockLine[] | null
+  /** As far as they are known. */
+  sizes: Sizes
 }>()
 const emit = defineEmits<{ lend: [line: StockLine] }>()
 const worn = defineModel<readonly ToldGarment[]>({ required: true })
@@ -76,13 +79,12 @@ function setLabel(garment: ToldGarment, nrrDb: number | undefined) {
   worn.value = worn.value.map(one => (one === garment ? { ...rest, ...nrrDb === undefined ? {} : { nrrDb } } : one))
 }
 
-/** What of the shop's clothes would do here, and is there. */
+/** What of the shop's clothes would do here, and is there: in their size first. */
 const lent = computed(() => people.value.flatMap(({ loans }) => loans))
-const toLend = computed(() => lines === null
-  ? []
-  : lines
-      .filter(line => leftOf(line, lent.value) > 0)
-      .filter(line => judge(wear(worn.value, line.wearable, labelOf(line)), works)?.zones.some(one => one.zone === zone && !doesFail(one))))
+const isThere = (line: StockLine) => leftOf(line, lent.value) > 0
+const passes = (line: StockLine) =>
+  judge(wear(worn.value, line.wearable, labelOf(line)), works)?.zones.some(one => one.zone === zone && !doesFail(one))
+const toLend = computed(() => fitting((lines ?? []).filter(line => isThere(line) && passes(line)), sizes))
 const nameOf = ({ wearable, size, nrrDb }: StockLine) =>
   [garmentWords.wearables[wearable], size, nrrDb === undefined ? '' : says.label(nrrDb)].filter(Boolean).join(', ')
 const findings = computed(() => lookup.sayAll((found?.findings ?? []).filter(({ code }) => code !== 'garment.air-decides')))
@@ -123,8 +125,8 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
       @update:model-value="setLabel(garment, $event)"
     />
     <div v-if="found && doesFail(found)" class="keys">
-      <FrameKey v-for="line in toLend" :key="line.lineId" look="go" @click="emit('lend', line)">
-        {{ says.lend(nameOf(line)) }} <small>{{ says.left(leftOf(line, lent)) }}</small>
+      <FrameKey v-for="{ line, fit } in toLend" :key="line.lineId" :look="fit === 'another' ? 'plain' : 'go'" @click="emit('lend', line)">
+        {{ says.lend(nameOf(line)) }} <small>{{ says.fits[fit](leftOf(line, lent)) }}</small>
       </FrameKey>
       <p v-if="lines && toLend.length === 0" class="soft">
         {{ says.noneToLend }}

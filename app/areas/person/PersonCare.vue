@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { SIZED } from '#core/ids/wearable-ids'
+import type { SizedId } from '#core/ids/wearable-ids'
 import type { CareRecord } from '#core/shade/care'
 import type { PersonReading } from '#shared/contract/readings'
 import { peoplePages } from '~/words/people'
@@ -8,8 +10,10 @@ const { apart } = peoplePages
 
 /** What is known of somebody's eyes and body: kept apart from the record, seen by the safety lead and the person, erasable. */
 const { person } = defineProps<{ person: PersonReading }>()
-const NOTHING: CareRecord = { isLightSensitive: false, hasSoreEyes: false, wearsPrescription: false, symptoms: '', sizes: '' }
-const entry = reactive<{ -readonly [Key in keyof CareRecord]: CareRecord[Key] }>({ ...NOTHING })
+type Said = Omit<CareRecord, 'sizeOf'>
+const NOTHING: Said = { isLightSensitive: false, hasSoreEyes: false, wearsPrescription: false, symptoms: '', sizes: '' }
+const entry = reactive<{ -readonly [Key in keyof Said]: Said[Key] }>({ ...NOTHING })
+const sizeOf = ref<Partial<Record<SizedId, string>>>({})
 const [said, exists, isRead] = [ref(''), ref(false), ref(false)]
 const refused = ref<string | null>(null)
 
@@ -20,8 +24,9 @@ async function load() {
   const known = reply.body.care.find(({ personId }) => personId === person.personId)
   exists.value = known !== undefined
   isRead.value = true
-  const { personId: _personId, ...record } = known ?? { personId: '', ...NOTHING }
-  Object.assign(entry, record)
+  const { isLightSensitive, hasSoreEyes, wearsPrescription, symptoms, sizes: fit } = known ?? NOTHING
+  Object.assign(entry, { isLightSensitive, hasSoreEyes, wearsPrescription, symptoms, sizes: fit })
+  sizeOf.value = { ...known?.sizeOf }
 }
 onMounted(load)
 
@@ -35,7 +40,13 @@ async function send(care: CareRecord | null, sentence: string) {
   said.value = sentence
   await load()
 }
-const asked = computed(() => ({ personId: person.personId, care: { ...entry } }))
+/** A size that is empty is none. */
+const sizes = computed(() => Object.fromEntries(SIZED.flatMap((at) => {
+  const size = sizeOf.value[at]?.trim()
+  return size ? [[at, size]] : []
+})))
+const written = computed<CareRecord>(() => ({ ...entry, ...Object.keys(sizes.value).length > 0 ? { sizeOf: sizes.value } : {} }))
+const asked = computed(() => ({ personId: person.personId, care: written.value }))
 </script>
 
 <template>
@@ -46,7 +57,7 @@ const asked = computed(() => ({ personId: person.personId, care: { ...entry } })
     of="care"
     :payload="asked"
     :aria-label="says.eyesAndBody"
-    @send="send({ ...entry }, apart.writtenDown)"
+    @send="send(written, apart.writtenDown)"
   >
     <h3>{{ says.eyesAndBody }}</h3>
     <p class="soft">
@@ -62,6 +73,18 @@ const asked = computed(() => ({ personId: person.personId, care: { ...entry } })
       <FrameText v-model="entry.symptoms" :label="says.symptoms" :hint="says.symptomsHint" maxlength="400" name="care.symptoms" />
       <FrameText v-model="entry.sizes" :label="says.sizes" :hint="says.sizesHint" maxlength="200" name="care.sizes" />
     </div>
+    <fieldset class="sizes">
+      <legend>{{ says.sizeOf }}</legend>
+      <FrameText
+        v-for="at in SIZED"
+        :key="at"
+        :model-value="sizeOf[at] ?? ''"
+        :label="says.sized[at]"
+        maxlength="20"
+        :name="`care.sizeOf.${at}`"
+        @update:model-value="sizeOf[at] = $event"
+      />
+    </fieldset>
     <PersonApartKeys :exists="exists" :asks="says.eraseForGood" :said="said" @erase="send(null, apart.erased)" />
   </FrameForm>
   <FrameRefused v-else :says="refused" />
@@ -69,5 +92,7 @@ const asked = computed(() => ({ personId: person.personId, care: { ...entry } })
 
 <style scoped>
 .care { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-6); display: grid; gap: var(--space-4); }
+.sizes { border: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr)); gap: var(--space-3) var(--space-5); }
+.sizes legend { font-weight: 750; }
 .ticks { display: flex; flex-wrap: wrap; gap: var(--space-2) var(--space-9); }
 </style>

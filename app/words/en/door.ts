@@ -60,7 +60,11 @@ export const doorPages = {
     onTheLabel: 'What its label says, percent. What is left out is unknown, and counts as melting.',
     takeOff: 'Nothing here',
     lend: (what: Shown) => `Lend ${what}`,
-    left: (count: Shown) => `${count} left`,
+    fits: {
+      theirs: (count: number) => `their size, ${count} left`,
+      untold: (count: number) => `${count} left`,
+      another: (count: number) => `not their size, ${count} left`,
+    },
     noneToLend: 'The shop has nothing counted that does here.',
   },
   stock: {

@@ -74,8 +74,10 @@ export const peoplePages = {
     wearsPrescription: 'sees by lenses of their own',
     symptoms: 'What they told of how they feel at work',
     symptomsHint: 'in their words; a doctor judges it, not this',
-    sizes: 'Sizes',
-    sizesHint: 'jacket, gloves, boots, head',
+    sizes: 'How things fit',
+    sizesHint: 'in their words: short sleeves, a broad foot',
+    sizeOf: 'Sizes, as they are written in clothes. At the door the shop\'s own are offered in them first; whoever dresses people sees them.',
+    sized: { head: 'Cap or hood', body: 'Jacket, coverall', hands: 'Gloves', legs: 'Trousers', feet: 'Boots' },
     eraseForGood: 'What is written down of this person\'s eyes and body is erased for good. Nobody can bring it back.',
   },
   signOffs: {

@@ -61,7 +61,11 @@ export const doorPages: typeof English = {
     onTheLabel: 'Lo que dice la etiqueta, en por ciento. Lo que falta no se sabe, y cuenta como que se derrite.',
     takeOff: 'Nada aquí',
     lend: (what: Shown) => `Prestar ${what}`,
-    left: (count: Shown) => `quedan ${count}`,
+    fits: {
+      theirs: (count: number) => `su talla, ${count === 1 ? 'queda 1' : `quedan ${count}`}`,
+      untold: (count: number) => count === 1 ? 'queda 1' : `quedan ${count}`,
+      another: (count: number) => `otra talla, ${count === 1 ? 'queda 1' : `quedan ${count}`}`,
+    },
     noneToLend: 'El taller no tiene contado nada que sirva aquí.',
   },
   stock: {

@@ -73,8 +73,10 @@ export const peoplePages: typeof English = {
     wearsPrescription: 'usa lentes graduados',
     symptoms: 'Lo que ha contado de cómo se siente en el trabajo',
     symptomsHint: 'en sus palabras; lo juzga un médico, no esto',
-    sizes: 'Tallas',
-    sizesHint: 'chamarra, guantes, botas, cabeza',
+    sizes: 'Cómo le queda la ropa',
+    sizesHint: 'en sus palabras: mangas cortas, pie ancho',
+    sizeOf: 'Tallas, como vienen escritas en la ropa. En la puerta se ofrece primero la del taller en esas tallas; quien viste a la gente las ve.',
+    sized: { head: 'Gorra o capucha', body: 'Chamarra, overol', hands: 'Guantes', legs: 'Pantalón', feet: 'Botas' },
     eraseForGood: 'Lo anotado de los ojos y el cuerpo de esta persona se borra para siempre. Nadie puede recuperarlo.',
   },
   signOffs: {

@@ -1,5 +1,7 @@
 import type { Decision } from '../decision'
 import { finding } from '../../findings/finding'
+import { sizedAs } from '../../ppe/wearables'
+import type { Sizes } from '../../shade/care'
 import type { WearableId } from '../../ids/wearable-ids'
 
 /** Clothes of the shop of one kind and size. Who has one of them is written down with the person. */
@@ -45,6 +47,28 @@ export function decideWardrobe({ lines }: Wardrobe, { payload }: WardrobeCommand
 
 /** Something lent, as far as counting goes. */
 interface Lent { readonly wearable: WearableId, readonly size: string }
+
+/** How a thing of the shop fits somebody, as far as its size says: an untold size may be theirs. */
+export type Fit = 'theirs' | 'untold' | 'another'
+/** What may be lent somebody, with how it fits. */
+export interface Lendable {
+  readonly line: StockLine
+  readonly fit: Fit
+}
+
+function fitOf({ wearable, size }: StockLine, sizes: Sizes): Fit {
+  const at = sizedAs(wearable)
+  const theirs = at === null ? undefined : sizes[at]
+  if (theirs === undefined || size.trim() === '') return 'untold'
+  return sameSize(size, theirs) ? 'theirs' : 'another'
+}
+
+const FITS: readonly Fit[] = ['theirs', 'untold', 'another']
+/** What may be lent somebody: in their own size first, in another last, each as it was counted. */
+export const fitting = (lines: readonly StockLine[], sizes: Sizes): readonly Lendable[] =>
+  lines
+    .map(line => ({ line, fit: fitOf(line, sizes) }))
+    .sort((a, b) => FITS.indexOf(a.fit) - FITS.indexOf(b.fit))
 
 /** How many of a line are there to be lent, none where more were lent than anybody counted. */
 export const leftOf = (line: StockLine, lent: readonly Lent[]): number =>

@@ -149,6 +149,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'yes or no': 'sí o no',
   'your name': 'su nombre',
   'your password as it is now': 'su contraseña de ahora',
+  'a size as it is written in it, or nothing': 'una talla como viene escrita en la prenda, o nada',
   'your password': 'su contraseña',
   'your sign-in name': 'su nombre de acceso',
   // Of the routes.
