@@ -75,6 +75,9 @@ const asked = computed(() => ({ personId: person.personId, care: written.value }
     </div>
     <fieldset class="sizes">
       <legend>{{ says.sizeOf }}</legend>
+      <p class="soft">
+        {{ says.sizeOfWhy }}
+      </p>
       <FrameText
         v-for="at in SIZED"
         :key="at"
@@ -93,6 +96,7 @@ const asked = computed(() => ({ personId: person.personId, care: written.value }
 <style scoped>
 .care { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-6); display: grid; gap: var(--space-4); }
 .sizes { border: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr)); gap: var(--space-3) var(--space-5); }
+.sizes .soft { grid-column: 1 / -1; }
 .sizes legend { font-weight: 750; }
 .ticks { display: flex; flex-wrap: wrap; gap: var(--space-2) var(--space-9); }
 </style>
