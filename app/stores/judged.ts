@@ -16,7 +16,8 @@ import type { Station } from '#core/streams/station/station'
 import { dayEndsAfter } from '#core/streams/scene'
 import type { FloorReading } from '#shared/contract/readings'
 import { keepSameParts } from '#shared/same-parts'
-import type { Waiting } from '~/stores/outbox'
+import { versionAfter } from '~/stores/outbox'
+import type { DoneHere } from '~/stores/outbox'
 
 /** A bay with what is known of it and how it is judged. */
 export interface Placed {
@@ -31,9 +32,9 @@ export interface Placed {
 }
 
 /** A station as it stands on this screen. */
-type Stood = Pick<Placed, 'station' | 'unsent'>
+type Stood = Pick<Placed, 'station' | 'version' | 'unsent'>
 
-const isOfStations = ({ type, streams }: Pick<Waiting, 'type' | 'streams'>): boolean =>
+const isOfStations = ({ command: { type, streams } }: DoneHere): boolean =>
   type === 'station.stop-all' || streams.some(({ id }) => readStreamId(id)?.kind === 'station')
 
 /** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
@@ -65,13 +66,13 @@ export const useJudged = defineStore('judged', () => {
    * What was done here at stations and is not in what was read: first what the shop has accepted, then what waits, as it will hear them.
    * What is accepted counts until it is read: a key that was pressed would show itself again in between.
    */
-  const doneHere = computed<readonly Waiting[]>(before =>
-    keepSameParts(before, [...outbox.settled.map(({ command }) => command), ...outbox.waiting].filter(isOfStations)))
+  const doneHere = computed<readonly DoneHere[]>(before =>
+    keepSameParts(before, [...outbox.settled, ...outbox.waiting.map(command => ({ command, accepted: null }))].filter(isOfStations)))
   /** Stations as they stand, with what was done here counted as done; closed ones too: what was welded there today was breathed. */
   const stood = computed<Readonly<Record<string, Stood>>>(before =>
     keepSameParts(before, Object.fromEntries(facts.site.bays.map((bay) => {
       const told = known.value.get(bay.bayId)
-      return [bay.bayId, withDoneHere(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
+      return [bay.bayId, withDoneHere(told ? { ...told.facts, gates: {} } : EMPTY_STATION, told?.version ?? 0, bay)]
     }))))
   const stations = computed<Readonly<Record<string, Station>>>(before =>
     keepSameParts(before, Object.fromEntries(Object.entries(stood.value).map(([bayId, { station }]) => [bayId, station]))))
@@ -99,36 +100,39 @@ export const useJudged = defineStore('judged', () => {
     return assessStation(station, { ...view(bay), unheardSince: facts.unheardSince })
   }
 
-  /** What was done here is shown as done: the same decision, made here with the same core. */
-  function withDoneHere(station: Station, bay: Bay): Stood {
+  /**
+   * What was done here is shown as done: the same decision, made here with the same core. The version is that of what is shown: where
+   * somebody else did something in between, and this screen has not read it, it stays at what was read, and nothing passes over theirs.
+   */
+  function withDoneHere(station: Station, version: number, bay: Bay): Stood {
+    const stream = stationStream(bay.bayId)
     let unsent = false
-    for (const command of doneHere.value) {
-      const { type, streams, payload, at, authorId } = command
-      const concerned = type === 'station.stop-all' || streams.some(({ id }) => id === stationStream(bay.bayId))
+    for (const { command: { type, streams, payload, at, authorId }, accepted } of doneHere.value) {
+      const concerned = type === 'station.stop-all' || streams.some(({ id }) => id === stream)
       if (!concerned) continue
       const checksValidUntil = dayEndsAfter(facts, at)
       const context = { bayId: bay.bayId, now: at, at, by: authorId, checksValidUntil }
       const decided = decideStation(station, { type, payload } as StationCommand, context)
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
-        unsent ||= outbox.waiting.includes(command)
+        unsent ||= accepted === null
+        if (accepted && versionAfter(accepted, stream, 0) === version + decided.events.length) version += decided.events.length
       }
     }
-    return { station, unsent }
+    return { station, version, unsent }
   }
 
   const placed = computed<readonly Placed[]>(() =>
     facts.site.bays
       .filter(bay => !bay.closed)
       .map((bay) => {
-        const told = known.value.get(bay.bayId)
-        const { station, unsent } = stood.value[bay.bayId]!
+        const { station, version, unsent } = stood.value[bay.bayId]!
         return {
           bay,
           station,
+          version,
           unsent,
           area: facts.site.areas.find(({ areaId }) => areaId === bay.areaId),
-          version: told?.version ?? 0,
           personName: station.personId === null ? null : (facts.names.get(station.personId) ?? null),
           verdict: judge(station, bay, facts.rules),
         }

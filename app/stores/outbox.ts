@@ -40,10 +40,10 @@ const URGENT_TIMEOUT_MS = 5000
 /** One that the server failed to answer waits twice as long each time, at most this long, ms. */
 const LONGEST_BACK_OFF_MS = 60_000
 
-/** A command that the server accepted, and the position in the record from which it is in what is read. */
-interface Settled {
+/** A command that was made on this screen, and what the server answered to it: null while it waits. */
+export interface DoneHere {
   readonly command: Waiting
-  readonly position: number
+  readonly accepted: CommandAccepted | null
 }
 
 /** A random UUID from getRandomValues: a phone on plain http has no randomUUID. */
@@ -99,7 +99,7 @@ type Outcome = 'answered' | 'failed' | 'unreachable' | 'signed-out'
 export const useOutbox = defineStore('outbox', () => {
   const waiting = shallowRef<readonly Waiting[]>([])
   /** Accepted, and not in what this screen shows of the record yet: it stands, though what was read last does not say so. */
-  const settled = shallowRef<readonly Settled[]>([])
+  const settled = shallowRef<readonly DoneHere[]>([])
   /** Refusals of things done before a reload: the page that did them is gone, so the frame tells. */
   const refusedLater = shallowRef<readonly { readonly id: string, readonly type: CommandType, readonly said: string }[]>([])
   /** Urgent commands that were sent and not heard yet, with what stands in the way. */
@@ -262,8 +262,7 @@ export const useOutbox = defineStore('outbox', () => {
         failures.set(command.id, { times, retryAtMs: Date.now() + Math.min(LONGEST_BACK_OFF_MS, RETRY_MS * 2 ** (times - 1)) })
         return 'failed'
       }
-      if (reply.ok && reply.body.position > shownUpTo)
-        settled.value = [...settled.value, { command, position: reply.body.position }]
+      if (reply.ok && reply.body.position > shownUpTo) settled.value = [...settled.value, { command, accepted: reply.body }]
       waiting.value = waiting.value.filter(({ id }) => id !== command.id)
       failures.delete(command.id)
       await onDisk(db => db.delete('waiting', command.id))
@@ -281,7 +280,7 @@ export const useOutbox = defineStore('outbox', () => {
   /** The record is shown up to a position; without end where nothing is shown at all, and what comes then says all of it. */
   const shown = (upTo: number) => {
     shownUpTo = upTo
-    settled.value = settled.value.filter(({ position }) => position > upTo)
+    settled.value = settled.value.filter(({ accepted }) => accepted !== null && accepted.position > upTo)
   }
 
   const dismiss = (id: string) => {
