@@ -51,6 +51,9 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
       <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
         {{ says.dataSheets }}
       </NuxtLink>
+      <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'to-be' } }" prefetch-on="interaction">
+        {{ airPages.toBe.key }}
+      </NuxtLink>
     </template>
     <p class="lead">
       {{ says.whatIsBreathedAtEach(
@@ -66,6 +69,7 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
     <template #aside>
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
+      <LazyAirToBe v-else-if="panel === 'to-be' && mayDescribe" />
       <LazyAirAround v-else-if="panel === 'around'" />
       <LazyAirGroups v-else-if="panel === 'samples'" />
       <NuxtPage v-else-if="bayId" />

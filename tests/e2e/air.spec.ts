@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { axeFindsNothing } from './axe-finds'
 import { changeRules, choose, expect, measureInMetres, pressByKeyboard, serve, signIn, test } from './served'
 import type { Served } from './served'
 import { workbook } from '../workbook'
@@ -241,6 +242,30 @@ test('the safety lead describes a hall and a bay\'s extraction; what is wrong st
   await bay.getByRole('button', { name: 'Take 1530 m³/h from the readings' }).click()
   await bay.getByRole('button', { name: 'Save' }).click()
   await expect(bay).toContainText('movable arm, 1530 m³/h (suction behind the hood), ducted out')
+})
+
+test('a hall is tried out before it exists: too small for so many bays, it does once it is wider', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/air')
+  await page.getByRole('link', { name: 'A hall to be' }).click()
+  const hall = page.getByRole('article').filter({ has: page.getByRole('heading', { name: 'A hall that is not there yet' }) })
+  const says = hall.getByRole('status').filter({ hasText: /\S/ })
+  for (const [label, typed] of [['Length', '20'], ['Width', '15'], ['Ceiling', '6'], ['Air blown in', '10000']] as const)
+    await hall.getByLabel(label).fill(typed)
+  await hall.getByLabel(/^Like bay 3:/).fill('6')
+  await hall.getByLabel(/^Like bay 1:/).fill('4')
+  // What nobody said is not guessed.
+  await expect(says).toHaveText(/^Say its three sides/)
+  await hall.getByLabel('Air speed at the bays').fill('0.15')
+  await expect(says).toHaveText('The air would not do for 1 of 2 kinds.')
+  const answer = hall.getByRole('region', { name: 'What it comes to' })
+  await expect(answer.getByRole('listitem').filter({ hasText: '6 like bay 3' })).toContainText('180 m³ of hall for each welder')
+  await hall.getByLabel('Width').fill('40')
+  await expect(says).toHaveText('The air would do for all 10 bays at once.')
+  await expect(says).toBeInViewport()
+  await axeFindsNothing(page, { about: 'a hall to be', within: '.right' })
+  await hall.getByLabel(/^Like bay 5:/).fill('31')
+  await expect(says).toHaveText('At most 40 bays at once.')
+  await expect(answer).toBeHidden()
 })
 
 test('what else reaches people is worked out beside the air: an arc that others see, a laser, noise, heat', async ({ page }) => {
