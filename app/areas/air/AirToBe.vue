@@ -168,7 +168,8 @@ h2 { font-size: var(--type-big); }
 .which { display: grid; gap: var(--space-3); }
 .comes-to {
   position: sticky;
-  bottom: 0;
+  /* Past the padding of what it scrolls in. */
+  bottom: calc(-1 * var(--space-9));
   border-top: var(--line-rule) solid var(--ink);
   padding: var(--space-4) 0;
   background: var(--panel);
@@ -192,4 +193,5 @@ ul { list-style: none; padding: 0; margin: 0; }
   .kind { grid-template-columns: minmax(0, 1fr) 30px; }
   .use { grid-column: 1 / -1; }
 }
+@media (max-width: 900px) { .comes-to { bottom: 0; } }
 </style>
