@@ -17,11 +17,14 @@ export interface BaysToBe {
   readonly count: number
 }
 
-/** So many bays of all kinds at most: what more are tried is refused, not reckoned for a minute. */
-export const MOST_BAYS_TO_BE = 40
+/** So many bays of all kinds at most: each is judged as one types, and more of them are waited for. */
+export const MOST_BAYS_TO_BE = 24
 
 /** In a plan every hood runs as it should: what is looked for each day is looked for once it stands. */
 const RUNS = { on: true, damperOpen: true, inPosition: true, draws: true, validUntil: '9999-12-31T00:00:00.000Z' } as const
+
+/** What is unknown is less than anything that is known: of bays that are alike, it is unknown of all. */
+const fractionOf = ({ exposure }: AirAssessment): number => exposure?.fraction ?? -1
 
 /**
  * The air of a hall before it exists: all its bays weld on one day as the bays do that they are planned after, each with one person of its
@@ -30,7 +33,7 @@ const RUNS = { on: true, damperOpen: true, inPosition: true, draws: true, validU
  *
  * @param air the hall as it is planned
  * @param kinds how many bays of each kind; {@link MOST_BAYS_TO_BE} together at most
- * @returns what each kind comes to, in their order: null for one with no bay
+ * @returns what the worst bay of each kind comes to, in their order: null for one with no bay
  * @throws RangeError for more bays than that, or a count that is not whole and not negative
  */
 export function judgeHallToBe(
@@ -60,18 +63,18 @@ export function judgeHallToBe(
     timeZone,
     now,
   })
-  // Bays of one kind stand alike in the hall's air: the first speaks for all.
-  return named.map(([first]) => first === undefined
-    ? null
-    : assessAir({
-        bay: first,
-        prediction,
-        check: RUNS,
-        surveys: [],
-        shopDay: shopDayOf(msOf(now), timeZone, rules.shopDayHour),
-        wearer: null,
-        elsewhere: NOWHERE_ELSE,
-        rules,
-        now,
-      }))
+  const judged = (bay: BayAir): AirAssessment => assessAir({
+    bay,
+    prediction,
+    check: RUNS,
+    surveys: [],
+    shopDay: shopDayOf(msOf(now), timeZone, rules.shopDayHour),
+    wearer: null,
+    elsewhere: NOWHERE_ELSE,
+    rules,
+    now,
+  })
+  // Bays of one kind are alike, but what is doubted is drawn for each by itself: the one that comes to most speaks for all.
+  return named.map(bays => bays.map(judged).reduce<AirAssessment | null>((most, one) =>
+    most === null || fractionOf(one) > fractionOf(most) ? one : most, null))
 }

@@ -42,7 +42,7 @@ const models = computed(() => judged.placed.filter(({ station }) => station.job 
 const kinds = computed(() => models.value.flatMap(({ bay, station }) => {
   const count = counts.value[bay.bayId] ?? 0
   const like = { job: station.job, extraction: judged.viewAt(bay).air.extraction, position: station.hoodPosition }
-  return count > 0 ? [{ bay, job: station.job!, like, count: Math.floor(count) }] : []
+  return count > 0 ? [{ bay, job: station.job!, like, count }] : []
 }))
 const total = computed(() => kinds.value.reduce((sum, { count }) => sum + count, 0))
 const isTooMany = computed(() => total.value > MOST_BAYS_TO_BE)
@@ -112,6 +112,9 @@ const comesTo = computed(() => {
           :hint="form.usually01To0"
         />
       </div>
+      <p class="soft">
+        {{ says.takenAs(q.reach(USUAL_AIR.nearFieldRadiusM)) }}
+      </p>
     </FrameSum>
     <section class="which" :aria-label="says.howMany">
       <h3>{{ says.howMany }}</h3>
@@ -164,7 +167,12 @@ const comesTo = computed(() => {
 header { display: flex; align-items: center; justify-content: space-between; }
 h2 { font-size: var(--type-big); }
 .link { display: grid; place-items: center; }
-.kinds { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 17rem), 1fr)); gap: var(--space-3) var(--space-5); align-items: end; }
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 17rem), 1fr));
+  gap: var(--space-3) var(--space-5);
+  align-items: end;
+}
 .which { display: grid; gap: var(--space-3); }
 .comes-to {
   position: sticky;

@@ -162,6 +162,7 @@ export const airPages = {
     hall: 'The hall',
     length: 'Length',
     width: 'Width',
+    takenAs: (reach: Shown) => `What comes in is taken to be clean, what is blown round unfiltered, arc and helmet within ${reach} of each other: as in a hall of which nobody said otherwise.`,
     howMany: 'How many bays, like which of today\'s?',
     howManyWhy: 'Each does the same work, with the same hood in the same place on a fan of its own, and one person without a mask. All weld on one day.',
     noModel: 'No bay has work today. Set the job of one that is like those to be, and come back.',

@@ -166,6 +166,7 @@ export const airPages: typeof English = {
     hall: 'La nave',
     length: 'Largo',
     width: 'Ancho',
+    takenAs: reach => `Se toma que lo que entra es limpio, que lo que recircula no se filtra y que arco y careta están a menos de ${reach}: como en una nave de la que nadie dijo otra cosa.`,
     howMany: '¿Cuántos puestos, como cuáles de hoy?',
     howManyWhy: 'Cada uno hace el mismo trabajo, con la misma campana en el mismo lugar y ventilador propio, y una persona sin máscara. Todos sueldan el mismo día.',
     noModel: 'Hoy ningún puesto tiene trabajo. Ponga el trabajo de uno que sea como los que vendrán y vuelva.',
