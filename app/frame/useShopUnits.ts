@@ -57,6 +57,9 @@ export function useShopUnits() {
 /** A unit that every shop writes alike. */
 export const plainUnit = (unit: string, step = 1): ShopUnit => ({ unit, step, toShown: same, fromShown: same })
 
+/** A share of 0 to 1, written in percent. */
+export const shareUnit: ShopUnit = { unit: '%', step: 1, toShown: share => share * 100, fromShown: shown => shown / 100 }
+
 /** A number that counts in steps of one and has no unit: what is typed between two is the lower. */
 export const wholeUnit: ShopUnit = { ...plainUnit(''), fromShown: shown => Math.floor(shown) }
 

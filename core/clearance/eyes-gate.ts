@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
 import type { SourceId } from '../source/book'
-import { finding } from '../findings/finding'
+import { closes, finding } from '../findings/finding'
 import type { ShadeRuleSetId } from '../ids/vocabulary'
 import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
@@ -118,7 +118,7 @@ function judgeHelmets(
     const [findings, toDo]: [Finding[], Finding[]] = [[], []]
     sortItemFindings([helmet], now, findings, toDo)
     judgeRange(helmet, shade, findings)
-    const holds = toDo.length > 0 || findings.some(({ severity }) => severity === 'hold' || severity === 'stop')
+    const holds = toDo.length > 0 || findings.some(closes)
     return { helmet, findings, toDo, holds }
   })
   // Tagged out, a helmet must go: it is not left lying beside a good one.

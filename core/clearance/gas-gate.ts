@@ -6,7 +6,7 @@ import { gasNeed } from '../cylinder/gas-need'
 import { withdrawal } from '../cylinder/withdrawal'
 import type { DutyKind } from '../cylinder/withdrawal'
 import type { Finding } from '../findings/finding'
-import { finding } from '../findings/finding'
+import { closes, finding } from '../findings/finding'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { dayWork } from '../job/day-work'
 import type { DayJob } from '../job/day-work'
@@ -164,7 +164,7 @@ export function judgeGas({ job, earlierJobs }: Station, { items, cylinders }: Ki
   if (drawsNothing(job)) {
     // A leaking or burning cylinder stops the place whatever is welded there.
     const dangers = [...strangers, ...outOfService([], cylinders).filter(({ severity }) => severity === 'stop')]
-    const isClosed = dangers.some(({ severity }) => severity === 'hold' || severity === 'stop')
+    const isClosed = dangers.some(closes)
     return isClosed
       ? gateFrom('gas', dangers)
       : {

@@ -1,3 +1,4 @@
+import { closes } from '../findings/finding'
 import type { Finding } from '../findings/finding'
 import type { GateId } from '../ids/vocabulary'
 
@@ -21,7 +22,6 @@ export type Word = 'clear-to-strike' | 'hold' | 'stopped'
  * @param missing what is not done or not known yet; it holds too, but nothing is wrong
  */
 export function gateFrom(gate: GateId, found: readonly Finding[], missing: readonly Finding[] = []): Gate {
-  const closes = ({ severity }: Finding): boolean => severity === 'stop' || severity === 'hold'
   const findings = [...found.filter(closes), ...missing, ...found.filter(one => !closes(one))]
   if (found.some(f => f.severity === 'stop')) return { gate, state: 'stop', findings }
   if (found.some(f => f.severity === 'hold')) return { gate, state: 'hold', findings }

@@ -59,6 +59,9 @@ export interface Finding<Code extends FindingCode = FindingCode> {
   readonly sources: readonly SourceId[]
 }
 
+/** Whether something that was found keeps a gate shut. */
+export const closes = ({ severity }: Pick<Finding, 'severity'>): boolean => severity === 'stop' || severity === 'hold'
+
 /** A finding, with the values of its code checked by the compiler. */
 export function finding<Code extends FindingCode>(
   severity: Severity, code: Code, values: FindingValues[Code], sources: readonly SourceId[] = [],

@@ -1,5 +1,5 @@
 import type { Finding } from '../findings/finding'
-import { finding } from '../findings/finding'
+import { closes, finding } from '../findings/finding'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 import { judgeExtinguishers } from '../inspection/judge-extinguishers'
 import type { Instant } from '../time/instant'
@@ -49,7 +49,7 @@ export function judgePermitKit(
   now: Instant,
 ): readonly Finding[] {
   const out = kit.filter(
-    ({ findings, validUntil }) => !stands(validUntil, now) || findings.some(({ severity }) => severity === 'hold' || severity === 'stop'),
+    ({ findings, validUntil }) => !stands(validUntil, now) || findings.some(closes),
   )
   const serving = kit.filter(item => !out.includes(item))
   const found: Finding[] = out.map(({ tag, kind }) => finding('hold', 'permit.kit-out', { tag, kind }))

@@ -1,5 +1,5 @@
 import type { Finding } from '../findings/finding'
-import { finding } from '../findings/finding'
+import { closes, finding } from '../findings/finding'
 import type { BatteryStateId, CoverPlateStateId, HelmetCheckId, HelmetFit, HelmetKindId } from '../ids/protection-ids'
 import { requiredShade } from './required-shade'
 import { setFirst, settableShades } from './settable-shades'
@@ -152,7 +152,7 @@ export function solveRack(
   { person = {}, rules }: { readonly person?: Sight, readonly rules?: ShadeRules } = {},
 ): Rack {
   const asked = jobs.map(job => requiredShade(job, rules))
-  const held = asked.flatMap(({ findings }) => findings.filter(({ severity }) => severity === 'hold' || severity === 'stop'))
+  const held = asked.flatMap(({ findings }) => findings.filter(closes))
   const findings: Finding[] = [...held]
   if (held.length > 0 || asked.length === 0) {
     const unknown = finding('hold', 'helmet.shade-not-known', {})

@@ -101,7 +101,7 @@ export const ROUTES: readonly Route[] = [
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),
   post('wearers', { right: 'health-fields' }),
   post('classes/plan', { right: 'door-checks' }, 'one after the other'),
-  get('wardrobe', 'signed-in'),
+  get('wardrobe', 'signed-in', 'sizes for who may check at the door'),
   get('day-plans', { right: 'set-jobs' }),
   get('care', 'signed-in', 'one\'s own; all for health fields'),
   post('care', { right: 'health-fields' }),

@@ -6,8 +6,8 @@ import type { Served } from './served'
 export const SCREENS: readonly string[] = [
   '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes',
   '/bay/bay-2?do=darkest', '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body',
-  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-gate-hall', '/air?do=sheets', '/air?do=to-be',
-  '/air?do=around', '/air?do=samples',
+  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-gate-hall', '/air?do=sheets',
+  '/air?do=to-be', '/air?do=around', '/air?do=samples',
   '/bay/bay-10?do=gas', '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive',
   '/gas?do=week', '/gas?do=sums', '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register',
   '/kit?do=sums', '/bay/bay-1?do=fire', '/bay/bay-12?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { closes } from '#core/findings/finding'
 import { stands } from '#core/time/instant'
 import type { Advice } from '#core/air/air-advice'
 import { dayQuestion } from '#core/air/air-facts'
@@ -88,7 +89,7 @@ const watched = computed(() => {
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
 const holds = computed(() =>
-  [...watched.value, ...air.value.found, ...air.value.missing].filter(({ severity }) => severity === 'hold' || severity === 'stop'),
+  [...watched.value, ...air.value.found, ...air.value.missing].filter(closes),
 )
 const isOpen = computed(() => air.value.exposure !== null && holds.value.length === 0)
 const sentence = computed(() => {

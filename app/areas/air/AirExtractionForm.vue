@@ -42,7 +42,6 @@ const yM = ref<number | undefined>(fitted?.yM ?? 0)
 const walls = ref<WallId | ''>(fitted?.walls ?? '')
 const screen = ref<ScreenId | ''>(fitted?.screen ?? '')
 
-const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 const readings = ref('')
 const ductM = ref<number | undefined>(before?.diameterM)
 const entry = ref<HoodEntryId | ''>('flanged-end')
@@ -194,7 +193,7 @@ const place = () => ({
       v-if="returnsAir"
       v-model="filterEfficiency"
       :label="says.itsFilterKeeps"
-      :unit="share"
+      :unit="shareUnit"
       :limits="{ min: 0, max: 1 }"
       :hint="says.ofFumeGasesComeBack"
     />

@@ -40,7 +40,6 @@ const air = computed<HallAir | null>(() => {
   const whole = draft.value.isOpenAir ? { ...draft.value, ...OPEN_AIR_ROOM } : draft.value
   return Object.values(whole).some(value => value === undefined) ? null : whole as HallAir
 })
-const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 const mgPerM3 = { unit: 'mg/m³', step: 0.01, toShown: (si: number) => si, fromShown: (shown: number) => shown }
 
 const version = () => facts.reading?.air.versions.halls[hall.hallId] ?? 0
@@ -116,14 +115,14 @@ async function fit(bayId: string, fitted: FittedBay) {
           <FrameNumber
             v-model="draft.outdoorShare"
             :label="says.ofItOutdoorAir"
-            :unit="share"
+            :unit="shareUnit"
             :limits="HALL_LIMITS.outdoorShare"
             :hint="says.theRestIsHallAir"
           />
           <FrameNumber
             v-model="draft.filterEfficiency"
             :label="says.theHallFilterKeeps"
-            :unit="share"
+            :unit="shareUnit"
             :limits="HALL_LIMITS.filterEfficiency"
             :hint="says.ofFumeNoFilterKeeps"
           />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { closes } from '#core/findings/finding'
 import { judgeHallToBe, MOST_BAYS_TO_BE } from '#core/air/hall-to-be'
 import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS, USUAL_AIR } from '#core/ventilation/hall'
@@ -18,19 +19,25 @@ const [lengthM, widthM, heightM] = [ref<number | undefined>(), ref<number | unde
 const supplyM3PerS = ref<number | undefined>()
 const outdoorShare = ref<number | undefined>(1)
 const airSpeedMPerS = ref<number | undefined>()
-const counts = ref<Record<string, number | undefined>>({})
+/** As they were typed, by the bay that they are like; what cannot be read is no number, and not none. */
+const counts = shallowRef<ReadonlyMap<string, number | undefined>>(new Map())
+const countOf = (bayId: string) => counts.value.has(bayId) ? counts.value.get(bayId) : 0
+const setCount = (bayId: string, count: number | undefined) => {
+  counts.value = new Map([...counts.value, [bayId, count]])
+}
 
 const LIMITS = { side: { min: 1, max: 500 }, count: { min: 0, max: MOST_BAYS_TO_BE } } as const
-const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 
+const volumeM3 = computed(() => (lengthM.value ?? Number.NaN) * (widthM.value ?? Number.NaN) * (heightM.value ?? Number.NaN))
+const isVolumeAbsurd = computed(() => volumeM3.value < HALL_LIMITS.volumeM3.min || volumeM3.value > HALL_LIMITS.volumeM3.max)
 const air = computed<HallAir | null>(() => {
-  const [length, width, height] = [lengthM.value, widthM.value, heightM.value]
-  if (length === undefined || width === undefined || height === undefined) return null
+  const ceilingM = heightM.value
+  if (ceilingM === undefined || Number.isNaN(volumeM3.value) || isVolumeAbsurd.value) return null
   if (supplyM3PerS.value === undefined || outdoorShare.value === undefined || airSpeedMPerS.value === undefined) return null
   return {
     isOpenAir: false,
-    volumeM3: length * width * height,
-    ceilingM: height,
+    volumeM3: volumeM3.value,
+    ceilingM,
     supplyM3PerS: supplyM3PerS.value,
     outdoorShare: outdoorShare.value,
     airSpeedMPerS: airSpeedMPerS.value,
@@ -40,21 +47,22 @@ const air = computed<HallAir | null>(() => {
 /** Bays with work today: what a bay to be may be planned after. */
 const models = computed(() => judged.placed.filter(({ station }) => station.job !== null))
 const kinds = computed(() => models.value.flatMap(({ bay, station }) => {
-  const count = counts.value[bay.bayId] ?? 0
+  const count = countOf(bay.bayId) ?? 0
   const like = { job: station.job, extraction: judged.viewAt(bay).air.extraction, position: station.hoodPosition }
   return count > 0 ? [{ bay, job: station.job!, like, count }] : []
 }))
 const total = computed(() => kinds.value.reduce((sum, { count }) => sum + count, 0))
+const isCountUnread = computed(() => models.value.some(({ bay }) => countOf(bay.bayId) === undefined))
 const isTooMany = computed(() => total.value > MOST_BAYS_TO_BE)
 
 const found = computed(() => {
-  if (air.value === null || total.value === 0 || isTooMany.value) return null
+  if (air.value === null || total.value === 0 || isCountUnread.value || isTooMany.value) return null
   const { rules, site } = facts
   const { sheets, now } = judged.standing
   const judgedKinds = judgeHallToBe(air.value, kinds.value, { rules, sheets, timeZone: site.timeZone, now })
   return kinds.value.map(({ bay, job, count }, nth) => {
     const { exposure, found: seen, missing } = judgedKinds[nth]!
-    const holds = [...seen, ...missing].filter(({ severity }) => severity === 'hold' || severity === 'stop')
+    const holds = [...seen, ...missing].filter(closes)
     const first = holds[0] && lookup.say(holds[0])
     return {
       bayId: bay.bayId,
@@ -67,6 +75,8 @@ const found = computed(() => {
   })
 })
 const comesTo = computed(() => {
+  if (isVolumeAbsurd.value) return says.noSuchHall(q.value.volume(HALL_LIMITS.volumeM3.min), q.value.volume(HALL_LIMITS.volumeM3.max))
+  if (isCountUnread.value) return says.countUnread
   if (isTooMany.value) return says.atMost(MOST_BAYS_TO_BE)
   if (found.value === null) return says.notYet
   const held = found.value.filter(({ isOpen }) => !isOpen).length
@@ -100,7 +110,7 @@ const comesTo = computed(() => {
         <FrameNumber
           v-model="outdoorShare"
           :label="form.ofItOutdoorAir"
-          :unit="share"
+          :unit="shareUnit"
           :limits="HALL_LIMITS.outdoorShare"
           :hint="form.theRestIsHallAir"
         />
@@ -125,12 +135,11 @@ const comesTo = computed(() => {
         <FrameNumber
           v-for="{ bay, station } in models"
           :key="bay.bayId"
-          :model-value="counts[bay.bayId]"
+          :model-value="countOf(bay.bayId)"
           :label="says.like(bay.label, jobLine(station.job!, q))"
           :unit="wholeUnit"
           :limits="LIMITS.count"
-          optional
-          @update:model-value="counts[bay.bayId] = $event"
+          @update:model-value="setCount(bay.bayId, $event)"
         />
       </div>
     </section>

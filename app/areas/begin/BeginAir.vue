@@ -27,7 +27,6 @@ const ceilingM = ref<number | undefined>(heightM || undefined)
 const supplyM3PerS = ref<number | undefined>()
 const outdoorShare = ref<number | undefined>()
 const airSpeedMPerS = ref<number | undefined>()
-const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 
 const state = computed(() => facts.reading?.air.halls[hall.hallId] ?? null)
 const air = computed(() => {
@@ -74,7 +73,7 @@ async function fit(fitted: FittedBay) {
             :limits="HALL_LIMITS.supplyM3PerS"
             :hint="says.blownInHint"
           />
-          <FrameNumber v-model="outdoorShare" :label="says.outdoors" :unit="share" :limits="HALL_LIMITS.outdoorShare" />
+          <FrameNumber v-model="outdoorShare" :label="says.outdoors" :unit="shareUnit" :limits="HALL_LIMITS.outdoorShare" />
         </template>
         <FrameNumber
           v-model="airSpeedMPerS"

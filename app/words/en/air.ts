@@ -162,9 +162,11 @@ export const airPages = {
     hall: 'The hall',
     length: 'Length',
     width: 'Width',
-    takenAs: (reach: Shown) => `What comes in is taken to be clean, what is blown round unfiltered, arc and helmet within ${reach} of each other: as in a hall of which nobody said otherwise.`,
+    takenAs: (reach: Shown) => 'What comes in is taken to be clean, what is blown round unfiltered, '
+      + `arc and helmet within ${reach} of each other: as in a hall of which nobody said otherwise.`,
     howMany: 'How many bays, like which of today\'s?',
-    howManyWhy: 'Each does the same work, with the same hood in the same place on a fan of its own, and one person without a mask. All weld on one day.',
+    howManyWhy: 'Each does the same work, with the same hood in the same place on a fan of its own, and one person without a mask. '
+      + 'All weld on one day.',
     noModel: 'No bay has work today. Set the job of one that is like those to be, and come back.',
     like: (bay: Shown, job: Shown) => `Like bay ${bay}: ${job}`,
     soManyLike: (count: number, bay: Shown) => count === 1 ? `1 like bay ${bay}` : `${count} like bay ${bay}`,
@@ -172,8 +174,12 @@ export const airPages = {
     notYet: 'Say its three sides, its air and at least one bay: it is worked out as you type.',
     atMost: (count: Shown) => `At most ${count} bays at once.`,
     allMay: (count: number) => count === 1 ? 'The air would do for the one bay.' : `The air would do for all ${count} bays at once.`,
-    someHold: (held: number, kinds: number) => held === kinds ? 'The air would not do.' : `The air would not do for ${held} of ${kinds} kinds.`,
-    advises: 'At the 95th percentile of what may be breathed, as every bay is judged. A hygienist and your local code decide what is built.',
+    someHold: (held: number, kinds: number) =>
+      held === kinds ? 'The air would not do.' : `The air would not do for ${held} of ${kinds} kinds.`,
+    noSuchHall: (least: Shown, most: Shown) => `A hall holds ${least} to ${most}: look at its three sides again.`,
+    countUnread: 'One of the counts is no number of bays.',
+    advises: 'At the 95th percentile of what may be breathed, as every bay is judged. '
+      + 'A hygienist and your local code decide what is built.',
   },
   ducts: {
     ducts: 'Ducts that bays share',

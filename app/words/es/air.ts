@@ -166,9 +166,11 @@ export const airPages: typeof English = {
     hall: 'La nave',
     length: 'Largo',
     width: 'Ancho',
-    takenAs: reach => `Se toma que lo que entra es limpio, que lo que recircula no se filtra y que arco y careta están a menos de ${reach}: como en una nave de la que nadie dijo otra cosa.`,
+    takenAs: reach => 'Se toma que lo que entra es limpio, que lo que recircula no se filtra '
+      + `y que arco y careta están a menos de ${reach}: como en una nave de la que nadie dijo otra cosa.`,
     howMany: '¿Cuántos puestos, como cuáles de hoy?',
-    howManyWhy: 'Cada uno hace el mismo trabajo, con la misma campana en el mismo lugar y ventilador propio, y una persona sin máscara. Todos sueldan el mismo día.',
+    howManyWhy: 'Cada uno hace el mismo trabajo, con la misma campana en el mismo lugar y ventilador propio, y una persona sin máscara. '
+      + 'Todos sueldan el mismo día.',
     noModel: 'Hoy ningún puesto tiene trabajo. Ponga el trabajo de uno que sea como los que vendrán y vuelva.',
     like: (bay, job) => `Como el puesto ${bay}: ${job}`,
     soManyLike: (count, bay) => `${count} como el puesto ${bay}`,
@@ -177,7 +179,10 @@ export const airPages: typeof English = {
     atMost: count => `A lo más ${count} puestos a la vez.`,
     allMay: count => count === 1 ? 'El aire alcanzaría para el único puesto.' : `El aire alcanzaría para los ${count} puestos a la vez.`,
     someHold: (held, kinds) => held === kinds ? 'El aire no alcanzaría.' : `El aire no alcanzaría para ${held} de ${kinds} tipos.`,
-    advises: 'En el percentil 95 de lo que se puede respirar, como se juzga cada puesto. Un higienista y su código local deciden qué se construye.',
+    noSuchHall: (least, most) => `Una nave tiene de ${least} a ${most}: vea otra vez sus tres medidas.`,
+    countUnread: 'Una de las cantidades no es un número de puestos.',
+    advises: 'En el percentil 95 de lo que se puede respirar, como se juzga cada puesto. '
+      + 'Un higienista y su código local deciden qué se construye.',
   },
   ducts: {
     ducts: 'Ductos que comparten los puestos',

@@ -76,7 +76,8 @@ export const peoplePages: typeof English = {
     sizes: 'Cómo le queda la ropa',
     sizesHint: 'en sus palabras: mangas cortas, pie ancho',
     sizeOf: 'Tallas',
-    sizeOfWhy: 'Como vienen escritas en la ropa. En la puerta se ofrece primero la del taller en esas tallas; quien viste a la gente las ve.',
+    sizeOfWhy: 'Como vienen escritas en la ropa. En la puerta se ofrece primero la del taller en esas tallas; '
+      + 'quien viste a la gente las ve.',
     sized: { head: 'Gorra o capucha', body: 'Chamarra, overol', hands: 'Guantes', legs: 'Pantalón', feet: 'Botas' },
     eraseForGood: 'Lo anotado de los ojos y el cuerpo de esta persona se borra para siempre. Nadie puede recuperarlo.',
   },

@@ -263,7 +263,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Asígnelo a este puesto, o diga otro.',
     `${tag} no está en este puesto.`,
   ],
-  'eyes.laser-filter-since': ({ tag }) => [`${tag} llegó a este puesto después de revisar la celda.`, 'Mire, y diga otra vez quién lo lleva.'],
+  'eyes.laser-filter-since': ({ tag }) =>
+    [`${tag} llegó a este puesto después de revisar la celda.`, 'Mire, y diga otra vez quién lo lleva.'],
   'eyes.laser-filter-twice': ({ tag }) => [`Se dijo que dos llevan ${tag} a la vez.`, 'Diga cuál de los dos, y qué lleva el otro.'],
   'eyes.laser-filter-unmarked': ({ who, what, tag, requiredOd, wavelengthNm }) => [
     `${capital(laserWords.people[who])}: nadie anotó para qué está marcado ${tag} (${laserWords.filters[what]}).`,
