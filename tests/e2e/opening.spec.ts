@@ -38,8 +38,8 @@ test('the shop is opened bay by bay: a look and a door in one tap each; what no 
   const answered = page.waitForResponse('**/api/v1/commands')
   await rowOf('1').getByRole('button', { name: 'Looked: all sound at bay 1' }).click()
   await (await answered).finished()
-  await page.evaluate(() => new Promise(drawn => requestAnimationFrame(() => setTimeout(drawn, 100))))
-  await expect(page.getByText('10 bays to go, 2 clear to strike')).toBeVisible()
+  // Polled: an expectation of a locator waits until what was asked is answered, and here the question is what stands before that.
+  await expect.poll(() => page.getByText('10 bays to go, 2 clear to strike').isVisible()).toBe(true)
   read()
   await expect(page.getByText('10 bays to go, 2 clear to strike')).toBeVisible()
   // Bay 3 passes the door in one tap, and still holds for what no tap answers.
