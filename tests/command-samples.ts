@@ -87,6 +87,7 @@ export const COMMAND_SAMPLES = {
   'station.check-laser-cell': {
     laserTag: 'LW-1',
     beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e2' },
+    aim: { towardsDeg: 90, piece: 'flat' },
     answers: { 'sign-lit': true },
     present: [{ who: 'operator', eyewear: { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 } }],
   },

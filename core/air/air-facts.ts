@@ -11,6 +11,7 @@ import { surveyPlace } from './survey-place'
 import type { MeasuredAir } from './measured-air'
 import { isCompliant, judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
+import { NO_HALL } from '../streams/hall/hall'
 import type { Extraction, HallState, ScreenId, ToldHeat, WallId } from '../streams/hall/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { workPatternOf } from '../streams/house-rules/house-rules'
@@ -26,6 +27,7 @@ import type { AloneAtWork, HallPrediction, HallQuestion } from './hall-predictio
 import { predictHall } from './hall-prediction'
 import type { Instant } from '../time/instant'
 import type { HallAir } from '../ventilation/hall'
+import type { LaserGround } from '../laser/beam-course'
 import type { Stay } from '../time/stays'
 
 /** What of a station its hall needs to know. */
@@ -73,6 +75,8 @@ export interface AirSurroundings {
   readonly neighbour?: Neighbour | null
   /** Other bays of the hall with an arc today that nothing is said to keep out of the eyes of others. */
   readonly arcsBeside?: number
+  /** The plan of the hall with this bay on it; null or left out where nobody drew the one or placed the other. */
+  readonly laserGround?: LaserGround | null
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
@@ -132,6 +136,18 @@ function arcsBeside({ site, halls, stations, now }: AirFacts, hallId: string, ow
     const hasArc = (!closed && job !== null && isArc(job)) || earlierJobs.some(one => stands(one.validUntil, now) && isArc(one.job))
     return screen !== 'screened' && screen !== 'goggles' && hasArc
   }).length
+}
+
+/** A bay on the plan of its hall, and every other one that is open there. One that nobody placed is not on it. */
+export function laserGroundOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: string, bayId: string): LaserGround | null {
+  const { plan, bays } = halls[hallId] ?? NO_HALL
+  const spot = bays[bayId]
+  if (!plan || !spot) return null
+  const others = baysOfHall(site, hallId).filter(id => id !== bayId).flatMap((id) => {
+    const other = bays[id]
+    return other ? [{ label: site.bays.find(one => one.bayId === id)!.label, xM: other.xM, yM: other.yM }] : []
+  })
+  return { plan, spot, others }
 }
 
 /** The shop day that stands, by the site's own clock: elsewhere on earth it is another date. */
@@ -262,6 +278,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       monitors: Object.values(facts.monitors).filter(({ bayIds, isRemoved }) => !isRemoved && bayIds.includes(bayId)),
       neighbour: hallId === null ? null : neighbourOf(facts, hallId, bayId),
       arcsBeside: hallId === null ? 0 : arcsBeside(facts, hallId, bayId),
+      laserGround: hallId === null ? null : laserGroundOf(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION

@@ -19,6 +19,7 @@ import { sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 import { filtersWorn, FILTER_KINDS, judgeLaserCell } from '../laser/laser-cell'
 import type { CellKit } from '../laser/laser-cell'
+import type { LaserGround } from '../laser/beam-course'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { tagIdOf } from '../ids/tag'
 import type { Welder } from './person-around'
@@ -33,7 +34,7 @@ export function judgeEyes(
   const { job } = station
   const { worn, welder } = forPerson(station.personId)
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
-  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, worn, now)
+  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, worn, air.laserGround ?? null, now)
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []
@@ -63,11 +64,12 @@ function judgeLaser(
   { laserCell }: Station,
   { items }: KitAround,
   worn: readonly KitItemFact[],
+  ground: LaserGround | null,
   now: Instant,
 ): Gate & { readonly shade: null } {
   const cell = laserCell && stands(laserCell.validUntil, now) ? laserCell : null
   const { lasers, filters } = cellKit(items, worn)
-  const judged = judgeLaserCell(cell, { lasers, filters })
+  const judged = judgeLaserCell(cell, { lasers, filters }, ground)
   const [found, missing] = [[...judged.found], [...judged.missing]]
   if (cell) sortItemFindings(filtersWorn(cell, filters), now, found, missing)
   return { ...gateFrom('eyes', found, missing), shade: null }

@@ -37,6 +37,10 @@ export interface BodyFindings {
   'eyes.laser-checks-unsaid': { checks: readonly LaserCheckId[], count: number }
   'eyes.laser-another': { tag: string, here: readonly string[] }
   'eyes.laser-beam-other': { tag: string }
+  'eyes.laser-off-plan': Record<string, never>
+  'eyes.laser-aim-untold': Record<string, never>
+  'eyes.laser-way-out': { count: number, nearestM: number }
+  'eyes.laser-bays-in-reach': { bays: readonly string[], count: number }
   'eyes.laser-filter-away': { who: InTheCell, what: LaserFilterId, tag: string }
   'eyes.laser-filter-since': { tag: string }
   'eyes.laser-filter-twice': { tag: string }

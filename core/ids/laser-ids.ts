@@ -5,6 +5,10 @@ export const LASER_CHECKS = [
 ] as const
 export type LaserCheckId = typeof LASER_CHECKS[number]
 
+/** How the work lies: flat under the torch, upright before it, or now so and now so. */
+export const LASER_PIECES = ['flat', 'upright', 'any'] as const
+export type LaserPieceId = typeof LASER_PIECES[number]
+
 /** Who is in the cell. A name stands nowhere: whoever it is wears both. */
 export const IN_THE_CELL = ['operator', 'helper', 'instructor', 'visitor'] as const
 export type InTheCell = typeof IN_THE_CELL[number]

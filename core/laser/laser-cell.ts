@@ -9,6 +9,8 @@ import type { Instant } from '../time/instant'
 import type { EquipmentKindId } from '../ids/vocabulary'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 import { isSameBeam } from './beam'
+import { beamCourse } from './beam-course'
+import type { BeamCourse, LaserAim, LaserGround } from './beam-course'
 import type { LaserBeam, LaserFilter } from './beam'
 import { laserHazard } from './laser-hazard'
 import type { LaserHazard } from './laser-hazard'
@@ -32,6 +34,8 @@ export interface LaserCell {
   /** The laser that was looked over, by its tag: of another one nothing was said. */
   readonly laserTag: string
   readonly beam: LaserBeam
+  /** Which way it points; left out: nobody said. */
+  readonly aim?: LaserAim
   readonly answers: Readonly<Partial<Record<LaserCheckId, boolean>>>
   readonly present: readonly PersonInCell[]
 }
@@ -40,6 +44,13 @@ export interface LaserCell {
 const COUNTED_S = 10
 /** Off a matt surface that throws back all of it: what a bright plate comes close to. */
 const MATT_ALL = 1
+
+/**
+ * The beam of a cell. What the register says of the laser was copied from its plate once; what was typed at the bay since may be of
+ * another lens.
+ */
+export const beamOf = ({ laserTag, beam }: Pick<LaserCell, 'laserTag' | 'beam'>, lasers: readonly KitItemFact[]): LaserBeam =>
+  lasers.find(({ tag }) => tag === laserTag)?.marks.laserBeam ?? beam
 
 /** How far the beam of a cell reaches, straight and off a matt plate, and how dark a filter has to be. */
 export const cellHazard = (beam: LaserBeam): LaserHazard => laserHazard({ ...beam, exposureS: COUNTED_S, reflectance: MATT_ALL })
@@ -81,6 +92,25 @@ export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }:
 }
 
 /**
+ * What the plan of a hall says against a beam: what holds, and what nobody said yet. A plan with nothing in the way opens nothing by
+ * itself; somebody looks at the cell all the same.
+ */
+export function judgeCourse(
+  { isOnPlan, waysOut, baysInReach }: BeamCourse,
+  aim: LaserAim | undefined,
+): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
+  if (!isOnPlan) return { found: [], missing: [finding('hold', 'eyes.laser-off-plan', {}, ['laserMeasures'])] }
+  if (!aim && (waysOut || baysInReach.length > 0))
+    return { found: [], missing: [finding('hold', 'eyes.laser-aim-untold', {}, ['laserMeasures'])] }
+  const found: Finding[] = []
+  const sources: readonly SourceId[] = ['laserMeasures', 'laserDistance']
+  if (waysOut) found.push(finding('hold', 'eyes.laser-way-out', waysOut, sources))
+  if (baysInReach.length > 0)
+    found.push(finding('hold', 'eyes.laser-bays-in-reach', { bays: baysInReach, count: baysInReach.length }, sources))
+  return { found, missing: [] }
+}
+
+/**
  * May a laser be enabled in its cell? Everything looked over and right, and everybody in it behind eyewear and helmet that both answer
  * for this beam. No shade number comes into it.
  * Source: `laserMeasures`, `laserEyewear`, `laserDamage`.
@@ -90,11 +120,13 @@ export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }:
  * @param cell as it was looked over today, and when; null when nobody did
  * @param kit what of the register stands there now: a laser that came after the look was not looked over, and whoever wears what came
  *   after it was told of another
+ * @param ground the plan that the hall has now; null where nobody drew it, or placed the bay: then the look alone says where it ends
  * @returns what holds, what nobody said yet, and how far the beam reaches
  */
 export function judgeLaserCell(
   cell: (LaserCell & { readonly at: Instant }) | null,
   { lasers, filters }: CellKit,
+  ground: LaserGround | null,
 ): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
   const cameLater = ({ assignedAt }: KitItemFact): boolean =>
     cell !== null && assignedAt !== undefined && isBefore(cell.at, assignedAt)
@@ -109,9 +141,7 @@ export function judgeLaserCell(
   const others = lasersHere.filter(tag => tag !== laserTag)
   if (others.length > 0 || !lasersHere.includes(laserTag))
     missing.push(finding('hold', 'eyes.laser-another', { tag: laserTag, here: lasersHere }, ['laserNotAShade']))
-  // What the register says of the laser was copied from its plate once; what was typed at the bay since may be of another lens.
-  const kept = lasers.find(({ tag }) => tag === laserTag)?.marks.laserBeam
-  const beam = kept ?? cell.beam
+  const beam = beamOf(cell, lasers)
   if (!isSameBeam(beam, cell.beam)) missing.push(finding('hold', 'eyes.laser-beam-other', { tag: laserTag }, ['laserNotAShade']))
   const unsaid = LASER_CHECKS.filter(check => answers[check] === undefined)
   if (unsaid.length > 0)
@@ -119,10 +149,16 @@ export function judgeLaserCell(
   if (present.length === 0) missing.push(finding('hold', 'eyes.laser-nobody-told', {}, ['laserNotAShade']))
   else if (!present.some(({ who }) => who === 'operator'))
     missing.push(finding('hold', 'eyes.laser-operator-untold', {}, ['laserNotAShade']))
-  const { requiredOd, eyeHazardDistanceM, skinHazardDistanceM } = cellHazard(beam)
+  const hazard = cellHazard(beam)
+  const { requiredOd, eyeHazardDistanceM, skinHazardDistanceM } = hazard
   const { wavelengthNm } = beam
   for (const person of present) for (const what of LASER_FILTERS) judgeWorn(person.who, what, person[what])
   for (const tag of wornTwice(cell)) found.push(finding('hold', 'eyes.laser-filter-twice', { tag }, ['laserEyewear']))
+  if (ground) {
+    const course = judgeCourse(beamCourse(ground, hazard, cell.aim), cell.aim)
+    found.push(...course.found)
+    missing.push(...course.missing)
+  }
   found.push(finding('caution', 'eyes.laser-within', { eyeM: eyeHazardDistanceM, skinM: skinHazardDistanceM }, ['laserDistance']))
   return { found, missing }
 

@@ -6,11 +6,12 @@ import { between } from './job-schema'
 import { idSchema } from './text-schema'
 
 const spot = { xM: between(PLAN_LIMITS.gridM, 'm'), yM: between(PLAN_LIMITS.gridM, 'm') }
-const towards = between(PLAN_LIMITS.towardsDeg, 'degrees')
+/** A direction on a plan. */
+export const towardsSchema = between(PLAN_LIMITS.towardsDeg, 'degrees')
 const thing = z.strictObject({
   kind: z.enum(PLAN_KINDS),
   ...spot,
-  towardsDeg: towards,
+  towardsDeg: towardsSchema,
   lengthM: between(PLAN_LIMITS.lengthM, 'm'),
 }) satisfies z.ZodType<PlanThing>
 
@@ -21,5 +22,5 @@ export const hallPlanSchema = z.strictObject({
   ductsAt: z
     .record(ductName, z.strictObject(spot))
     .refine(at => Object.keys(at).length <= PLAN_LIMITS.meetings, `at most ${PLAN_LIMITS.meetings} meeting points`),
-  hoodsTowardsDeg: z.record(idSchema, towards),
+  hoodsTowardsDeg: z.record(idSchema, towardsSchema),
 }) satisfies z.ZodType<HallPlan>

@@ -4,7 +4,8 @@ import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/ids/
 import { ZONES } from '#core/ids/vocabulary'
 import type { StationCommands } from '#core/streams/station/decide-station'
 import { hoodPositionSchema } from './air-schema'
-import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
+import { IN_THE_CELL, LASER_CHECKS, LASER_PIECES } from '#core/ids/laser-ids'
+import { towardsSchema } from './hall-plan-schema'
 import { jobSchema } from './job-schema'
 import { laserBeamSchema, laserFilterSchema, shownTagSchema } from './laser-schema'
 import { nothing } from './payloads'
@@ -36,6 +37,7 @@ export const stationPayloads = {
   'station.check-laser-cell': z.strictObject({
     laserTag: shownTagSchema,
     beam: laserBeamSchema,
+    aim: z.strictObject({ towardsDeg: towardsSchema, piece: z.enum(LASER_PIECES) }).optional(),
     answers: z.partialRecord(z.enum(LASER_CHECKS), z.boolean()),
     present: z
       .array(z.strictObject({ who: z.enum(IN_THE_CELL), eyewear: wornFilter.optional(), helmet: wornFilter.optional() }))

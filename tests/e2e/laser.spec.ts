@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { LASER_CHECKS } from '#core/ids/laser-ids'
 import { listsFor } from '#core/inspection/built-in-lists'
 import { axeFindsNothing } from './axe-finds'
 import { choose, expect, serve, signIn, test } from './served'
@@ -20,11 +21,12 @@ const senderOf = (page: Page) => async (type: string, stream: string, payload: o
   expect(answer.ok(), `${type}: ${await answer.text()}`).toBe(true)
 }
 
+const welds = (bay: string, send: ReturnType<typeof senderOf>): Promise<void> => send('station.set-job', `station/${bay}`, {
+  job: { process: 'lbw', baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', position: 'flat' },
+})
 async function aLaserStandsAt(bay: string, send: ReturnType<typeof senderOf>): Promise<void> {
   await send('item.assign', 'item/lw-1', { assignment: { to: 'bay', id: bay } })
-  await send('station.set-job', `station/${bay}`, {
-    job: { process: 'lbw', baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', position: 'flat' },
-  })
+  await welds(bay, send)
 }
 
 test('a laser bay: Eyes opens by its cell alone, and holds with one visitor without eyewear', async ({ page }) => {
@@ -117,4 +119,46 @@ test('a beam and filters of the register: what was tagged out, or went back to t
   await page.goto(`${served.url}/bay/bay-9?do=eyes`)
   await expect(page.getByText('LE-1 is no laser eyewear of this bay, nor of whoever works here.')).toBeVisible()
   await expect(first.getByRole('combobox', { name: 'Laser eyewear' })).toContainText('LE-1 · not at this bay')
+})
+
+test('on the plan of its hall a laser points at a door, then at a wall; the plan of the hall shows both', async ({ page }) => {
+  await signIn(page, served, 'maren', '/bay/bay-7?do=job')
+  const send = senderOf(page)
+  await aLaserStandsAt('bay-7', send)
+  const filter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
+  await send('station.check-laser-cell', 'station/bay-7', {
+    laserTag: 'LW-1',
+    beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e' },
+    answers: Object.fromEntries(LASER_CHECKS.map(check => [check, true])),
+    present: [{ who: 'operator', eyewear: filter, helmet: filter }],
+  })
+  await page.goto(`${served.url}/bay/bay-7?do=eyes`)
+  const cell = page.getByRole('region', { name: 'Laser cell' })
+  const course = cell.getByRole('group', { name: 'Where what the work throws back ends' })
+  const untold = 'Nobody said which way the laser points, and not every way ends at a wall or a barrier.'
+  await expect(course.getByText(untold)).toBeVisible()
+  // Flat work throws on ahead: to the gate on the right, and past whoever works at bays 5 and 6. The screen between stops no laser.
+  await course.getByRole('radio', { name: 'flat under the torch' }).click()
+  const torch = course.getByRole('slider', { name: 'Which way the torch points, from above' })
+  const { width, height } = (await torch.boundingBox())!
+  await torch.click({ position: { x: width * 0.9, y: height * 0.72 } })
+  await expect(torch).toHaveAttribute('aria-valuetext', 'points to 0 degrees; 0 is along the plan to the right, 90 down')
+  await expect(course.getByText('What the work throws back can reach a door, 50.1 ft off.')).toBeVisible()
+  await expect(course.getByText(/^Bays 5 and 6 stand where/)).toBeVisible()
+  await cell.getByRole('button', { name: /^Looked: all so/ }).click()
+  const row = page.getByRole('link', { name: /^Bay 7, / })
+  await expect(row).toHaveAttribute('aria-label', /Eyes hold/)
+  await axeFindsNothing(page, { about: 'a laser on the plan of its hall', within: '.right' })
+  // Turned by the keyboard to the wall behind, nothing is reached any more.
+  await torch.focus()
+  for (let turned = 0; turned < 90; turned += 15) await page.keyboard.press('ArrowRight')
+  await expect(course.getByText('Seen from above, it ends at walls and barriers.')).toBeVisible()
+  await cell.getByRole('button', { name: /^Looked: all so/ }).click()
+  await expect(row).toHaveAttribute('aria-label', /Eyes open/)
+  await page.goto(`${served.url}/hall/gate-hall`)
+  await expect(page.getByText(/^Laser of bay 7: the dashed red field/)).toBeVisible()
+  // With the next piece nobody said how it lies.
+  await welds('bay-7', send)
+  await page.goto(`${served.url}/bay/bay-7?do=eyes`)
+  await expect(course.getByText(untold)).toBeVisible()
 })

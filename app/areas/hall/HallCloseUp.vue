@@ -5,7 +5,7 @@ import type { CaptureWindow } from '#core/ventilation/capture-window'
 import { TEMPER } from '~/areas/air/temper'
 import type { Tint } from '~/areas/air/temper'
 import { hallPages } from '~/words/hall'
-import { directionDeg } from './plan'
+import { directionDeg } from '#core/streams/hall/on-plan'
 
 const says = hallPages.closeUp
 

@@ -2,10 +2,11 @@
 import { hallStream } from '#core/ids/streams'
 import type { HallPlan, PlanKind, PlanThing } from '#core/streams/hall/hall-plan'
 import { PLAN_KINDS, PLAN_LIMITS } from '#core/streams/hall/hall-plan'
+import { towards } from '#core/streams/hall/on-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 import { plainUnit } from '~/frame/useShopUnits'
 import { hallPages } from '~/words/hall'
-import { meetingDucts, towards } from './plan'
+import { meetingDucts } from './plan'
 
 const says = hallPages.draw
 
@@ -25,7 +26,7 @@ const degrees = plainUnit('°', 15)
 const TURN_DEG = 15
 /** What a new thing measures, m. */
 const USUAL_M: Readonly<Record<PlanKind, number>> = {
-  'wall': 3, 'screen': 2, 'door': 1, 'blows-in': 1, 'draws-out': 1, 'draught': 2, 'duct-fan': 1,
+  'wall': 3, 'screen': 2, 'laser-barrier': 3, 'door': 1, 'blows-in': 1, 'draws-out': 1, 'draught': 2, 'duct-fan': 1,
 }
 const set = (change: Partial<HallPlan>) => {
   plan.value = { ...plan.value, ...change }

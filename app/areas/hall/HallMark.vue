@@ -17,6 +17,7 @@ const mark = computed(() => ARROWS[kind])
     <template v-else>
       <line v-if="kind === 'door'" x1="-17" x2="17" y1="0" y2="0" class="beside" />
       <line x1="-12" x2="12" y1="0" y2="0" class="line" />
+      <line v-if="kind === 'laser-barrier'" x1="-12" x2="12" y1="0" y2="0" class="core" />
     </template>
   </svg>
 </template>
@@ -24,6 +25,8 @@ const mark = computed(() => ARROWS[kind])
 <style scoped>
 .line, .beside { stroke: var(--ink); stroke-width: 6; }
 .screen .line { stroke-width: 4; stroke-dasharray: 6 4; }
+.laser-barrier .line { stroke-width: 9; }
+.core { stroke: var(--panel); stroke-width: 3; }
 .door .line { stroke: var(--panel); stroke-width: 9; }
 .fan { fill: var(--panel); stroke: var(--ink); stroke-width: 3; }
 .box { fill: var(--ink); }

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import type { HallPlan, Spot } from '#core/streams/hall/hall-plan'
+import { towards } from '#core/streams/hall/on-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 import { TEMPER } from '~/areas/air/temper'
 import type { Tint } from '~/areas/air/temper'
 import { hallPages } from '~/words/hall'
+import type { DrawnBeam } from '~/areas/laser/useLaserBeams'
 import type { DrawnBay } from './useHallLook'
-import { ARROWS, ductRuns, endsOf, outlineOf, seenFrom, towards } from './plan'
+import { ductRuns, outlineOf, seenFrom } from './plan'
 
 const says = hallPages.plan
 
 /** A hall from above, to scale: what stands in it, what floats in it, and whose fume comes to the bay that is chosen. */
-const { plan, ducts, bays, far, nearFieldRadiusM, chosen, picked = null, isDrawing = false } = defineProps<{
+const { plan, ducts, bays, far, beams = [], nearFieldRadiusM, chosen, picked = null, isDrawing = false } = defineProps<{
   /** Named by whoever shows it. */
   label: string
   plan: HallPlan | null
@@ -18,6 +20,8 @@ const { plan, ducts, bays, far, nearFieldRadiusM, chosen, picked = null, isDrawi
   bays: readonly DrawnBay[]
   /** What the hall holds; null where nothing can be said, or under the open sky. */
   far: { readonly tint: Tint | null, readonly said: string } | null
+  /** Where lasers work: what their work throws back, as it was told today. */
+  beams?: readonly DrawnBeam[]
   nearFieldRadiusM: number
   chosen: string | null
   /** The thing that is being drawn. */
@@ -88,10 +92,6 @@ const runs = computed(() => plan && ducts
       return bay ? mouthOf(bay) ?? bay : null
     }).map(({ id, from, to }) => ({ id, from: at(from), to: at(to) }))
   : [])
-const things = computed(() => (plan?.things ?? []).map((thing, index) => {
-  const [a, b] = endsOf(thing).map(at) as [{ x: number, y: number }, { x: number, y: number }]
-  return { index, kind: thing.kind, a, b, middle: at(thing), angle: thing.towardsDeg }
-}))
 /** What comes to the chosen bay from others: a line as wide as its share. */
 const shares = computed(() => {
   const to = bays.find(({ bayId }) => bayId === chosen)
@@ -166,19 +166,23 @@ function tap(event: MouseEvent) {
       </g>
       <line v-for="{ id, from, to } in runs" :key="`duct ${id}`" :x1="from.x" :y1="from.y" :x2="to.x" :y2="to.y" class="duct" />
       <g
-        v-for="{ index, kind, a, b, middle, angle } in things"
+        v-for="(thing, index) in plan?.things ?? []"
         :key="index"
-        :class="[kind, { picked: isDrawing && picked === index }]"
+        :class="{ picked: isDrawing && picked === index }"
         @pointerdown="take(index)"
       >
-        <circle v-if="isDrawing" :cx="middle.x" :cy="middle.y" r="22" class="grip" />
-        <circle v-if="kind === 'duct-fan'" :cx="middle.x" :cy="middle.y" :r="Math.max(9, 0.4 * scale)" class="fan" />
-        <g v-else-if="ARROWS[kind]" :transform="`translate(${middle.x} ${middle.y}) rotate(${angle})`">
-          <rect v-if="ARROWS[kind].boxX !== undefined" :x="ARROWS[kind].boxX" y="-9" width="8" height="18" class="box" />
-          <path :d="ARROWS[kind].arrow" class="arrow" />
-        </g>
-        <line v-else :x1="a.x" :y1="a.y" :x2="b.x" :y2="b.y" class="line" />
+        <circle v-if="isDrawing" :cx="at(thing).x" :cy="at(thing).y" r="22" class="grip" />
+        <HallThing :thing="thing" :at="at" :scale="scale" :is-drawn="isDrawing" />
       </g>
+      <LaserFan
+        v-for="{ bayId, spot, course, mattM } in beams"
+        :key="`beam ${bayId}`"
+        :spot="spot"
+        :course="course"
+        :matt-m="mattM"
+        :at="at"
+        :scale="scale"
+      />
       <g v-for="one in shares" :key="`from ${one.bayId}`" class="share">
         <line :x1="one.from.x" :y1="one.from.y" :x2="one.to.x" :y2="one.to.y" :stroke-width="one.width" />
       </g>
@@ -246,14 +250,6 @@ text { fill: var(--ink); font-size: var(--type-small); font-weight: 650; paint-o
 .measure { font-size: var(--type-fine); fill: var(--soft); text-anchor: middle; font-weight: 500; }
 .measure.begin { text-anchor: start; }
 .duct { stroke: var(--strong-rule); stroke-width: 7; stroke-opacity: 0.55; stroke-linecap: round; }
-.line { stroke: var(--ink); stroke-width: 7; }
-.screen .line { stroke-width: 4; stroke-dasharray: 7 5; }
-.door .line { stroke: var(--panel); stroke-width: 10; }
-.door .grip + .line, .door.picked .line { stroke: var(--dim); }
-.fan { fill: var(--panel); stroke: var(--ink); stroke-width: 4; }
-.box { fill: var(--ink); }
-.arrow { fill: none; stroke: var(--ink); stroke-width: 3; }
-.draught .arrow { stroke-dasharray: 5 4; }
 .grip { fill: transparent; stroke: var(--strong-rule); stroke-dasharray: 3 4; cursor: grab; }
 .picked .grip { fill: var(--picked); stroke: var(--chalk); stroke-width: 3; stroke-dasharray: none; }
 .near { fill: var(--panel); stroke: var(--ink); stroke-width: 2; }

@@ -1,4 +1,4 @@
-import type { HallPlan, PlanKind, PlanThing, Spot } from '#core/streams/hall/hall-plan'
+import type { HallPlan, PlanKind, Spot } from '#core/streams/hall/hall-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 
 type Outline = HallPlan['outline']
@@ -32,22 +32,6 @@ export function seenFrom({ xM, yM, lengthM, widthM }: Outline, spots: readonly S
   const [left, top] = [Math.min(xM, ...spots.map(spot => spot.xM)), Math.min(yM, ...spots.map(spot => spot.yM))]
   const [right, bottom] = [Math.max(xM + lengthM, ...spots.map(spot => spot.xM)), Math.max(yM + widthM, ...spots.map(spot => spot.yM))]
   return { xM: left, yM: top, lengthM: right - left, widthM: bottom - top }
-}
-
-/** Metres from one spot towards a direction, in degrees from along the grid to across it. */
-export function towards({ xM, yM }: Spot, towardsDeg: number, m: number): Spot {
-  const angle = towardsDeg * Math.PI / 180
-  return { xM: xM + m * Math.cos(angle), yM: yM + m * Math.sin(angle) }
-}
-
-/** Both ends of what lies on a plan. */
-export const endsOf = (thing: PlanThing): readonly [Spot, Spot] =>
-  [towards(thing, thing.towardsDeg, -thing.lengthM / 2), towards(thing, thing.towardsDeg, thing.lengthM / 2)]
-
-/** The direction from one spot to another, degrees, in whole steps, 0 to under 360. */
-export function directionDeg(from: Spot, to: Spot, stepDeg: number): number {
-  const angle = Math.atan2(to.yM - from.yM, to.xM - from.xM) * 180 / Math.PI
-  return (Math.round(angle / stepDeg) * stepDeg + 360) % 360
 }
 
 /** What has a name and nothing at its end where a hood would be: the ducts whose meeting point is said on a plan. */

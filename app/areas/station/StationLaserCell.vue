@@ -4,7 +4,9 @@ import type { InTheCell, LaserCheckId, LaserFilterId } from '#core/ids/laser-ids
 import { IN_THE_CELL, LASER_CHECKS, LASER_FILTERS } from '#core/ids/laser-ids'
 import { stationStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
+import { hallIdOf } from '#core/air/air-facts'
 import type { LaserBeam, LaserFilter } from '#core/laser/beam'
+import type { LaserAim } from '#core/laser/beam-course'
 import { cellHazard, FILTER_KINDS, filterFault } from '#core/laser/laser-cell'
 import type { PersonInCell, WornFilter } from '#core/laser/laser-cell'
 import { capital } from '#shared/words/capital'
@@ -18,6 +20,7 @@ const says = stationPages.laserCell
 /** A laser bay: the beam, the cell as it was looked over, and everybody in it behind eyewear and helmet. Nothing else opens Eyes there. */
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
+const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
 const q = useQuantities()
@@ -37,6 +40,10 @@ const typedBeam = ref<LaserBeam | undefined>(last?.beam)
 /** What the register says of this laser counts; typed at the bay, a beam may be of another lens. */
 const beam = computed(() => laser.value?.marks.laserBeam ?? typedBeam.value ?? null)
 const hazard = computed(() => beam.value && cellHazard(beam.value))
+/** Where the hall is drawn, which way it points is told on its plan. */
+const ground = computed(() => judged.viewAt(placed.bay).air.laserGround ?? null)
+const hallId = computed(() => hallIdOf(facts.site, placed.bay.bayId))
+const aim = ref<LaserAim | undefined>(last?.aim)
 
 /** What is not so; all else is said to be so when it is recorded. */
 const wrong = ref<readonly LaserCheckId[]>(LASER_CHECKS.filter(check => last?.answers[check] === false))
@@ -89,6 +96,7 @@ async function record() {
   await act('station.check-laser-cell', {
     laserTag: laserTag.value,
     beam: beam.value,
+    ...ground.value && aim.value ? { aim: aim.value } : {},
     answers: Object.fromEntries(LASER_CHECKS.map(check => [check, !wrong.value.includes(check)])),
     present: present.value,
   })
@@ -133,7 +141,7 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
     </FrameKey>
     <FrameRefused :says="keeper.refused.value" />
     <figure v-if="hazard">
-      <svg viewBox="0 0 320 150" role="img" :aria-label="says.drawn(far(hazard.eyeHazardDistanceM), far(hazard.diffuseEyeDistanceM ?? 0))">
+      <svg v-if="!ground" viewBox="0 0 320 150" role="img" :aria-label="says.drawn(far(hazard.eyeHazardDistanceM), far(hazard.diffuseEyeDistanceM ?? 0))">
         <path class="wall" d="M12 8v134M308 8v134M12 142h296" />
         <path class="work" d="M90 120h120" />
         <path class="beam" d="M60 30l80 90" />
@@ -146,6 +154,10 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
         <b>{{ says.density(Math.ceil(hazard.requiredOd * 10) / 10) }}</b>
       </figcaption>
     </figure>
+    <LaserCourse v-if="hazard && ground" v-model="aim" :ground="ground" :hazard="hazard" />
+    <NuxtLink v-if="hallId !== null" class="correct" :to="`/hall/${hallId}`">
+      {{ ground ? laserPages.course.toPlan : laserPages.course.drawIt }}
+    </NuxtLink>
     <h4>{{ says.lookedOver }}</h4>
     <p class="soft">
       {{ says.tapWhatIsNotSo }}

@@ -3,6 +3,7 @@ import type { HallPlan, PlanKind, Spot } from '#core/streams/hall/hall-plan'
 import { PLAN_KINDS } from '#core/streams/hall/hall-plan'
 import { outlineOf } from '~/areas/hall/plan'
 import { useHallLook } from '~/areas/hall/useHallLook'
+import { useLaserBeams } from '~/areas/laser/useLaserBeams'
 import { hallPages } from '~/words/hall'
 
 const says = hallPages.page
@@ -23,6 +24,7 @@ const opened = computed(() => {
   const here = found && seen.value.get(found.bay.bayId)
   return here ? { placed: found, here } : null
 })
+const beams = useLaserBeams(() => placed.value)
 const unknown = computed(() => (field.value?.unknown ?? []).map(id => placed.value.find(({ bay }) => bay.bayId === id)?.bay.label ?? id))
 
 /** The plan while it is drawn; null while it is looked at. */
@@ -73,6 +75,7 @@ function put(spot: Spot) {
         :ducts="state?.ducts ?? null"
         :bays="bays"
         :far="far"
+        :beams="beams"
         :near-field-radius-m="state?.air?.nearFieldRadiusM ?? 0.5"
         :chosen="chosen"
         :picked="picked"
@@ -99,6 +102,9 @@ function put(spot: Spot) {
         </p>
         <HallWhen :field="field" :at="at" :time-at="timeAt" @look="look = $event" @substance="substance = $event" />
       </template>
+      <p v-if="beams.length > 0" class="soft">
+        {{ says.beamsOf(beams.map(({ label }) => label).join(', '), beams.length) }}
+      </p>
       <ul v-if="kinds.length > 0" class="legend" :aria-label="says.drawnThings">
         <li v-for="kind in kinds" :key="kind">
           <HallMark :kind="kind" />{{ says.kinds[kind] }}

@@ -4,6 +4,7 @@ import type { Shown } from '../shown'
 const kinds: Readonly<Record<PlanKind, string>> = {
   'wall': 'Wall',
   'screen': 'Screen',
+  'laser-barrier': 'Laser barrier',
   'door': 'Door',
   'blows-in': 'Air blown in',
   'draws-out': 'Air drawn out',
@@ -31,6 +32,9 @@ export const hallPages = {
     whatFloats: 'What floats',
     legend: 'Colours, by how much of the limit floats there',
     drawnThings: 'What is drawn',
+    beamsOf: (bays: Shown, count: number) =>
+      `${count === 1 ? `Laser of bay ${bays}` : `Lasers of bays ${bays}`}: the dashed red field is where what its work throws back may go, `
+      + 'amber where that reaches a door, the dotted ring how far a matt face throws it. How it points is told at the bay.',
     upTo: (concentration: Shown) => `up to ${concentration}`,
     over: (concentration: Shown) => `over ${concentration}`,
     notKnown: 'not known',

@@ -12,6 +12,21 @@ export const laserPages = {
     whole: (powerW: number, wavelengthNm: number, divergenceMrad: number, beamDiameterMm: number, convention: Shown) =>
       `${powerW} W at ${wavelengthNm} nm, divergence ${divergenceMrad} mrad, ${beamDiameterMm} mm at the lens, measured to ${convention}`,
   },
+  course: {
+    whereItEnds: 'Where what the work throws back ends',
+    pointTheTorch: 'Which way the torch points, from above',
+    howToPoint: 'Tap where the torch points, or turn it. A mirror throws the beam back as strong as it came.',
+    pointsTo: (deg: number) => `points to ${deg} degrees; 0 is along the plan to the right, 90 down`,
+    nobodySaid: 'nobody said',
+    howItLies: 'The work lies',
+    turnLeft: 'Turn it to the left',
+    turnRight: 'Turn it to the right',
+    arrows: { left: '↺', right: '↻' },
+    endsInside: 'Seen from above, it ends at walls and barriers. Heights are not drawn: look for gaps above them too.',
+    matt: (far: Shown) => `The ring: off a matt face it harms an eye within ${far}.`,
+    drawIt: 'Draw the hall to see where it ends',
+    toPlan: 'Plan of the hall',
+  },
   filter: {
     od: 'Density',
     from: 'From',

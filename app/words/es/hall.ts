@@ -3,6 +3,7 @@ import type { hallPages as English } from '../en/hall'
 const kinds: typeof English.page.kinds = {
   'wall': 'Pared',
   'screen': 'Pantalla',
+  'laser-barrier': 'Barrera láser',
   'door': 'Puerta',
   'blows-in': 'Entrada de aire',
   'draws-out': 'Salida de aire',
@@ -30,6 +31,10 @@ export const hallPages: typeof English = {
     whatFloats: 'Qué flota',
     legend: 'Colores, según cuánto del límite flota ahí',
     drawnThings: 'Lo que está dibujado',
+    beamsOf: (bays, count) =>
+      `${count === 1 ? `Láser del puesto ${bays}` : `Láseres de los puestos ${bays}`}: el campo rojo a rayas es adonde puede ir `
+      + 'lo que la pieza refleja, ámbar donde llega a una puerta, el anillo punteado hasta dónde lo refleja una cara mate. Hacia dónde '
+      + 'apunta se dice en el puesto.',
     upTo: concentration => `hasta ${concentration}`,
     over: concentration => `más de ${concentration}`,
     notKnown: 'no se sabe',

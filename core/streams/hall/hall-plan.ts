@@ -1,7 +1,7 @@
-// How a hall is drawn: where its walls, doors and fans stand. Nothing is judged by it.
+// How a hall is drawn: where its walls, doors and fans stand. Its air is not judged by it; where a laser's beam may end is.
 
 /** What is drawn of a hall besides its bays. */
-export const PLAN_KINDS = ['wall', 'screen', 'door', 'blows-in', 'draws-out', 'draught', 'duct-fan'] as const
+export const PLAN_KINDS = ['wall', 'screen', 'laser-barrier', 'door', 'blows-in', 'draws-out', 'draught', 'duct-fan'] as const
 export type PlanKind = typeof PLAN_KINDS[number]
 
 /** A spot on the grid of a hall, m. */

@@ -86,7 +86,10 @@ export interface Station {
   readonly extractionCheck: (ExtractionCheck & { readonly at?: Instant }) | null
   /** Today's fire check; a spot on a structure has a permit instead. */
   readonly fireCheck: FireCheck | null
-  /** The laser cell as it was looked over, with everybody in it; who was in it is void once somebody else stands here. */
+  /**
+   * The laser cell as it was looked over, with everybody in it; who was in it is void once somebody else stands here, and how it points
+   * with the next job too.
+   */
   readonly laserCell: CheckedCell | null
   readonly handover: Handover | null
   readonly stop: StationStop | null
@@ -157,6 +160,9 @@ export type StationEvent
     readonly payload: RecordedGate & { readonly gate: GateId, readonly rulesVersion: number }
   }
 
+/** How a beam points and how its work lies, forgotten: the next piece lies otherwise. */
+const withoutAim = ({ aim: _aim, ...cell }: CheckedCell): CheckedCell => cell
+
 /**
  * The station after an event. Pure: the same events always give the same station. A report about an instant before the
  * newest of its kind, before this person came or before the hood was moved changes nothing.
@@ -179,7 +185,7 @@ export function evolveStation(station: Station, event: StationEvent): Station {
         helmetCheck: null,
         glasses: null,
         zones: {},
-        laserCell: station.laserCell && { ...station.laserCell, present: [] },
+        laserCell: station.laserCell && { ...withoutAim(station.laserCell), present: [] },
       }
     }
     case 'job-set': {
@@ -195,6 +201,7 @@ export function evolveStation(station: Station, event: StationEvent): Station {
         jobValidUntil: validUntil,
         earlierJobs: earlierToday(station, validUntil, at),
         recentJobs: remember(station.recentJobs, job),
+        laserCell: station.laserCell && withoutAim(station.laserCell),
       }
     }
     case 'job-cleared':
@@ -227,8 +234,11 @@ export function evolveStation(station: Station, event: StationEvent): Station {
       return { ...station, zones: newestZones(station, event.payload.zones) }
     case 'fire-checked':
       return { ...station, fireCheck: newest(station.fireCheck, event.payload, station.placeSince) }
-    case 'laser-cell-checked':
-      return { ...station, laserCell: newest(station.laserCell, event.payload, station.personSince, station.placeSince) }
+    case 'laser-cell-checked': {
+      // Which way it points is said of the work that is welded: what was said before that was set was said of another piece.
+      const told = isOutrun(event.payload.at, station.jobSetAt) ? withoutAim(event.payload) : event.payload
+      return { ...station, laserCell: newest(station.laserCell, told, station.personSince, station.placeSince) }
+    }
     case 'bay-handed-over':
       return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.

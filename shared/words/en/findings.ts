@@ -255,6 +255,25 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Correct the register, or look it over again with that beam.',
     `Another beam than ${tag} has.`,
   ],
+  'eyes.laser-off-plan': () => [
+    'The plan of this hall does not show where the laser stands.',
+    'Draw the hall round this bay, or place the bay in it.',
+  ],
+  'eyes.laser-aim-untold': () => [
+    'Nobody said which way the laser points, and not every way ends at a wall or a barrier.',
+    'Say which way it points and how the work lies.',
+    'Nobody said which way the laser points.',
+  ],
+  'eyes.laser-way-out': ({ count, nearestM }, q) => [
+    `What the work throws back can reach ${count === 1 ? 'a door' : `${count} doors`}, ${count === 1 ? '' : 'the nearest '}${q.distance(nearestM)} off.`,
+    'Turn the work, or put a laser barrier before it and draw it on the plan.',
+    `What is thrown back can reach ${count === 1 ? 'a door' : `${count} doors`}.`,
+  ],
+  'eyes.laser-bays-in-reach': ({ bays, count }) => [
+    `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} ${count === 1 ? 'stands' : 'stand'} where what the work throws back harms an eye.`,
+    'Turn the work, or put a wall or a laser barrier between and draw it on the plan.',
+    `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} in reach of the laser.`,
+  ],
   'eyes.laser-filter-away': ({ who, what, tag }) => [
     `${capital(laserWords.people[who])}: ${tag} is no ${laserWords.filters[what]} of this bay, nor of whoever works here.`,
     'Give it to this bay, or tell another.',

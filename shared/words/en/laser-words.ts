@@ -1,4 +1,4 @@
-import type { FilterFaultId, InTheCell, LaserCheckId, LaserFilterId } from '#core/ids/laser-ids'
+import type { FilterFaultId, InTheCell, LaserCheckId, LaserFilterId, LaserPieceId } from '#core/ids/laser-ids'
 
 const checks: Record<LaserCheckId, string> = {
   'barrier-closed': 'barriers and curtains for this laser closed on every side',
@@ -21,7 +21,10 @@ const faults: Record<FilterFaultId, string> = {
   'rating-unknown': 'does not say what beam it bears',
   'beam-unknown': 'cannot be judged without the diameter of the beam',
 }
+const pieces: Record<LaserPieceId, string> = {
+  flat: 'flat under the torch', upright: 'upright before it', any: 'both, by turns',
+}
 
 /** A laser cell and who is in it. */
-export const laserWords = { checks, people, filters, faults }
+export const laserWords = { checks, people, filters, faults, pieces }
 export type LaserWords = typeof laserWords

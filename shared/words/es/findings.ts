@@ -258,6 +258,25 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Corrija el inventario, o revísela otra vez con ese haz.',
     `Otro haz que el de ${tag}.`,
   ],
+  'eyes.laser-off-plan': () => [
+    'El plano de esta nave no muestra dónde está el láser.',
+    'Dibuje la nave alrededor de este puesto, o ponga el puesto en ella.',
+  ],
+  'eyes.laser-aim-untold': () => [
+    'Nadie dijo hacia dónde apunta el láser, y no todo rumbo termina en una pared o una barrera.',
+    'Diga hacia dónde apunta y cómo está la pieza.',
+    'Nadie dijo hacia dónde apunta el láser.',
+  ],
+  'eyes.laser-way-out': ({ count, nearestM }, q) => [
+    `Lo que la pieza refleja puede llegar a ${count === 1 ? 'una puerta' : `${count} puertas`}, ${count === 1 ? '' : 'la más cercana '}a ${q.distance(nearestM)}.`,
+    'Gire la pieza, o ponga delante una barrera láser y dibújela en el plano.',
+    `Lo reflejado puede llegar a ${count === 1 ? 'una puerta' : `${count} puertas`}.`,
+  ],
+  'eyes.laser-bays-in-reach': ({ bays, count }) => [
+    `${count === 1 ? 'El puesto' : 'Los puestos'} ${list.format(bays)} ${count === 1 ? 'está' : 'están'} donde lo que la pieza refleja daña un ojo.`,
+    'Gire la pieza, o ponga en medio una pared o una barrera láser y dibújela en el plano.',
+    `${count === 1 ? 'Puesto' : 'Puestos'} ${list.format(bays)} al alcance del láser.`,
+  ],
   'eyes.laser-filter-away': ({ who, what, tag }) => [
     `${capital(laserWords.people[who])}: ${tag} no es de este puesto, ni de quien trabaja aquí (${laserWords.filters[what]}).`,
     'Asígnelo a este puesto, o diga otro.',

@@ -23,4 +23,5 @@ export const laserWords: LaserWords = {
     'rating-unknown': 'no dice qué haz aguanta',
     'beam-unknown': 'no se puede juzgar sin el diámetro del haz',
   },
+  pieces: { flat: 'acostada bajo la antorcha', upright: 'parada frente a ella', any: 'de las dos maneras' },
 }

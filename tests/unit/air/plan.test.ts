@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { directionDeg, ductRuns, endsOf, meetingDucts, outlineOf, seenFrom, towards } from '../../../app/areas/hall/plan'
+import { directionDeg, endsOf, towards } from '#core/streams/hall/on-plan'
+import { ductRuns, meetingDucts, outlineOf, seenFrom } from '../../../app/areas/hall/plan'
 import type { HallPlan } from '#core/streams/hall/hall-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 

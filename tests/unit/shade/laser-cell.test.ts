@@ -11,6 +11,7 @@ import { COOL } from '../clearance/told-heat'
 import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
 import { cellHazard, filterFault, judgeLaserCell } from '#core/laser/laser-cell'
 import type { LaserBeam, LaserFilter } from '#core/laser/beam'
+import type { LaserGround } from '#core/laser/beam-course'
 import type { LaserCell, PersonInCell } from '#core/laser/laser-cell'
 import type { KitItemFact } from '#core/inspection/kit-item-fact'
 import { requiredOutfit } from '#core/ppe/required-outfit'
@@ -29,8 +30,13 @@ const cell = (over: Partial<LaserCell> = {}): LaserCell => ({ laserTag: 'LW-1', 
 const item = (tag: string, kind: KitItemFact['kind'], marks: KitItemFact['marks'] = {}): KitItemFact =>
   ({ tag, kind, name: tag, marks, mayUse: true, findings: [], validUntil: '2026-12-01T09:00:00.000Z', seenAt: null, distanceM: null })
 const LASER = item('LW-1', 'laser-welder')
-const holds = (one: LaserCell | null, lasers: readonly KitItemFact[] = [LASER], filters: readonly KitItemFact[] = []) => {
-  const { found, missing } = judgeLaserCell(one && { ...one, at: LOOKED_AT }, { lasers, filters })
+const holds = (
+  one: LaserCell | null,
+  lasers: readonly KitItemFact[] = [LASER],
+  filters: readonly KitItemFact[] = [],
+  ground: LaserGround | null = null,
+) => {
+  const { found, missing } = judgeLaserCell(one && { ...one, at: LOOKED_AT }, { lasers, filters }, ground)
   return [...found, ...missing].filter(({ severity }) => severity === 'hold').map(({ code }) => code)
 }
 
@@ -121,6 +127,37 @@ describe('by what input would a laser cell open when it must hold', () => {
       expect(wornOf([tagged, other], rack())).toEqual(['eyes.laser-filter-twice'])
     })
   })
+  describe('the plan of its hall', () => {
+    const aimed = (aim: LaserCell['aim'], ground: LaserGround) => holds(aim ? cell({ aim }) : cell(), [LASER], [], ground)
+    const bench = { label: '2', xM: 2, yM: 4 }
+    const ground = (over: Partial<LaserGround> = {}): LaserGround => ({
+      plan: {
+        outline: { xM: 0, yM: 0, lengthM: 12, widthM: 8 },
+        things: [{ kind: 'door', xM: 12, yM: 4, towardsDeg: 90, lengthM: 1 }],
+        ductsAt: {},
+        hoodsTowardsDeg: {},
+      },
+      spot: { xM: 8, yM: 4 },
+      others: [bench],
+      ...over,
+    })
+    it('shows a door that what is thrown back reaches, and a bay', () => {
+      expect(aimed({ towardsDeg: 0, piece: 'flat' }, ground())).toEqual(['eyes.laser-way-out'])
+      expect(aimed({ towardsDeg: 180, piece: 'flat' }, ground())).toEqual(['eyes.laser-bays-in-reach'])
+      expect(aimed({ towardsDeg: 90, piece: 'flat' }, ground())).toEqual([])
+    })
+    it('asks which way it points where not every way ends', () => {
+      expect(aimed(undefined, ground())).toEqual(['eyes.laser-aim-untold'])
+      const closed = ground({ others: [] })
+      expect(aimed(undefined, { ...closed, plan: { ...closed.plan, things: [] } })).toEqual([])
+    })
+    it('does not show the laser itself', () =>
+      expect(aimed({ towardsDeg: 90, piece: 'flat' }, ground({ spot: { xM: 12.5, yM: 4 } }))).toEqual(['eyes.laser-off-plan']))
+    it('is of a beam of the register, not of a weaker one that was typed', () => {
+      const typed = cell({ beam: { ...BEAM, powerW: 0.001 }, aim: { towardsDeg: 0, piece: 'flat' } })
+      expect(holds(typed, [item('LW-1', 'laser-welder', { laserBeam: BEAM })], [], ground())).toContain('eyes.laser-way-out')
+    })
+  })
   it('a stronger beam never opens what a weaker one held, and a darker filter never closes what a lighter one opened', () => {
     fc.assert(fc.property(
       fc.double({ min: 1, max: 20_000, noNaN: true }),
@@ -158,6 +195,18 @@ describe('a laser bay', () => {
     }
     expect(judgeEyes(shaded, at(NOW)).state).toBe('to-do')
     expect(judgeEyes(lookedOver(bay, cell()), at(NOW))).toMatchObject({ state: 'open', shade: null })
+  })
+  it('forgets which way it points with the next job, with whoever comes next, and where it was said before the job', () => {
+    const aimed = cell({ aim: { towardsDeg: 90, piece: 'flat' } })
+    const job = (at: string) => ({ type: 'job-set', version: 3, payload: { job: bay.job!, at, validUntil: ENDS } }) as const
+    const open = lookedOver(bay, aimed)
+    expect(open.laserCell?.aim).toEqual(aimed.aim)
+    expect(evolveStation(open, job('2026-11-30T12:30:00.000Z')).laserCell?.aim).toBeUndefined()
+    const next = evolveStation(open, { type: 'person-placed', version: 2, payload: { personId: 'pia', at: '2026-11-30T12:30:00.000Z' } })
+    expect(next.laserCell?.aim).toBeUndefined()
+    const before = evolveStation(bay, job('2026-11-30T12:30:00.000Z'))
+    expect(lookedOver(before, aimed).laserCell).toMatchObject({ laserTag: 'LW-1', present: [operator] })
+    expect(lookedOver(before, aimed).laserCell?.aim).toBeUndefined()
   })
   it('holds again on the next day, for whoever comes next, and for a visitor without eyewear', () => {
     const open = lookedOver(bay, cell())

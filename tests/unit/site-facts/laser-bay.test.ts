@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { LASER_CHECKS } from '#core/ids/laser-ids'
-import { kitItemStream, personStream, samplesStream, stationStream } from '#core/ids/streams'
+import { hallStream, kitItemStream, personStream, samplesStream, stationStream } from '#core/ids/streams'
+import type { PlanThing } from '#core/streams/hall/hall-plan'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
 import type { LaserFilter } from '#core/laser/beam'
@@ -83,6 +84,20 @@ describe('a laser bay of a shop told in full', () => {
       say(other, { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }),
     )
     expect([word, byId.eyes.findings[0]?.code]).toEqual(['hold', 'eyes.laser-another'])
+  })
+  it('holds once the plan of its hall shows a door where the beam goes, and is clear once a barrier is drawn before it', () => {
+    const hall = hallStream('boat-shed')
+    const plan = (...things: readonly PlanThing[]) => say(hall, {
+      type: 'hall.lay-out',
+      payload: { plan: { outline: { xM: 0, yM: 0, lengthM: 12, widthM: 8 }, things, ductsAt: {}, hoodsTowardsDeg: {} } },
+    })
+    const door: PlanThing = { kind: 'door', xM: 12, yM: 3, towardsDeg: 90, lengthM: 1 }
+    const aimed = looked({ aim: { towardsDeg: 0, piece: 'flat' } })
+    const { word, reason } = laserShop(aimed, ...measured, plan(door))
+    expect([word, reason?.code]).toEqual(['hold', 'eyes.laser-way-out'])
+    const barrier: PlanThing = { kind: 'laser-barrier', xM: 10, yM: 3, towardsDeg: 90, lengthM: 3 }
+    expect(laserShop(aimed, ...measured, plan(door, barrier)).word).toBe('clear-to-strike')
+    expect(laserShop(looked(), ...measured, plan(door)).byId.eyes.findings[0]?.code).toBe('eyes.laser-aim-untold')
   })
   it('holds with one thing of the cell not so', () =>
     expect(laserShop(looked({ answers: { ...CELL.answers, 'barrier-closed': false } }), ...measured).word).toBe('hold'))

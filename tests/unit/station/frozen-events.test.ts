@@ -361,3 +361,12 @@ it('folds a laser\'s own beam, marks against it, and filters told by their tags,
     { who: 'operator', eyewear: { tag: 'LE-1' }, helmet: { od: 7 } },
   ])
 })
+
+it('folds which way a laser points, and a barrier that is drawn for it, of version 17', () => {
+  const { station, hall } = JSON.parse(readFileSync(new URL('./frozen-events-v17.json', import.meta.url), 'utf8')) as {
+    station: Landed[]
+    hall: HallEvent[]
+  }
+  expect(station.map(upcast).reduce(evolveStation, EMPTY_STATION).laserCell?.aim).toEqual({ towardsDeg: 270, piece: 'upright' })
+  expect(hall.reduce(evolveHall, NO_HALL).plan?.things).toMatchObject([{ kind: 'laser-barrier', lengthM: 3 }])
+})
