@@ -113,6 +113,7 @@ async function leave({ personId, version }: PersonReading) {
     </FrameForm>
     <template v-if="person">
       <PersonSignOffs :person="person" @saved="emit('changed')" />
+      <PersonOutfit :person-id="person.personId" />
       <PersonCompetence :person="person" @saved="emit('changed')" />
       <PersonCode :person="person" @given="emit('changed')" />
       <PersonCare :person="person" />

@@ -91,6 +91,13 @@ export const peoplePages = {
     settledShades: 'Shades they settled on',
     fromTo: (from: Shown, to: Shown) => `from ${from} to ${to}`,
   },
+  outfit: {
+    clothes: 'Clothes',
+    usually: (what: Shown) => `Usually: ${what}`,
+    neverTold: 'Nobody told yet what they usually have on.',
+    ofTheShop: (what: Shown) => `Of the shop: ${what}`,
+    toTheDoor: 'At the door',
+  },
   training: {
     training: 'Training',
     nothing: 'No training is written down. A sign-off counts all the same.',

@@ -91,6 +91,13 @@ export const peoplePages: typeof English = {
     settledShades: 'Sombras en que se quedó',
     fromTo: (from, to) => `de ${from} a ${to}`,
   },
+  outfit: {
+    clothes: 'Ropa',
+    usually: what => `De costumbre: ${what}`,
+    neverTold: 'Nadie ha dicho todavía qué trae de costumbre.',
+    ofTheShop: what => `Del taller: ${what}`,
+    toTheDoor: 'En la puerta',
+  },
   training: {
     training: 'Capacitación',
     nothing: 'No hay capacitación anotada. Una habilitación cuenta igual.',
