@@ -175,15 +175,20 @@ export function solveRack(
   const lightest = Math.min(...needed.map(one => one.start))
   if (lightest < start) findings.push(finding('caution', 'helmet.jobs-differ', { lightest, darkest: start }))
   const order: Readonly<Record<HelmetFit, number>> = { 'as-set': 0, 'with-a-step': 1, 'cannot': 2 }
-  const fits = helmets.map(helmet => fitOf(helmet, needed))
+  const fits = helmets.map((helmet) => {
+    const fit = fitOf(helmet, needed)
+    return { fit, steps: stepsOf(fit.findings) }
+  })
   return {
     minimum,
     start,
     findings,
-    helmets: fits.toSorted((a, b) =>
-      order[a.fit] - order[b.fit]
-      || stepsOf(a.findings) - stepsOf(b.findings)
-      || Math.abs((a.setTo ?? 0) - start) - Math.abs((b.setTo ?? 0) - start)
-      || (a.id < b.id ? -1 : 1)),
+    helmets: fits
+      .toSorted(({ fit: a, steps }, { fit: b, steps: otherSteps }) =>
+        order[a.fit] - order[b.fit]
+        || steps - otherSteps
+        || Math.abs((a.setTo ?? 0) - start) - Math.abs((b.setTo ?? 0) - start)
+        || (a.id < b.id ? -1 : 1))
+      .map(({ fit }) => fit),
   }
 }
