@@ -23,10 +23,11 @@ import type { Monitor } from '../streams/monitor/monitor'
 import type { Survey } from '../streams/samples/samples'
 import type { Site } from '../streams/site/site'
 import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
-import type { AloneAtWork, HallPrediction, HallQuestion } from './hall-prediction'
+import type { AloneAtWork, HallLength, HallPrediction, HallQuestion } from './hall-prediction'
 import { predictHall } from './hall-prediction'
 import type { Instant } from '../time/instant'
 import type { HallAir } from '../ventilation/hall'
+import { longHall, partAlong } from '../ventilation/long-hall'
 import type { LaserGround } from '../laser/beam-course'
 import type { Stay } from '../time/stays'
 
@@ -41,7 +42,7 @@ export interface StationAir {
 
 /** Everything the air of a site is judged from, as of one moment. */
 export interface AirFacts {
-  readonly site: Pick<Site, 'areas' | 'bays' | 'timeZone'>
+  readonly site: Pick<Site, 'areas' | 'bays' | 'timeZone'> & Partial<Pick<Site, 'halls'>>
   readonly rules: HouseRules
   readonly now: Instant
   readonly halls: Readonly<Record<string, HallState>>
@@ -154,6 +155,22 @@ export function laserGroundOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>,
 const shopDayIn = ({ site, rules, now }: Pick<AirFacts, 'site' | 'rules' | 'now'>): string =>
   shopDayOf(msOf(now), site.timeZone, rules.shopDayHour)
 
+/**
+ * A long hall with its bays along it: as it was drawn, or else as its sides were told, which begin at the corner of the grid. Undefined
+ * where it is not long, or nobody told its sides: then it counts as mixed evenly, within what is doubted of that.
+ */
+function lengthOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: string): HallLength | undefined {
+  const { air, plan, bays } = halls[hallId] ?? NO_HALL
+  const size = site.halls?.find(one => one.hallId === hallId)?.size
+  const sides = plan?.outline ?? (size && { xM: 0, yM: 0, lengthM: size.lengthM, widthM: size.widthM })
+  const long = air && sides && longHall(sides, air.ceilingM)
+  if (!long) return undefined
+  const isAlongX = sides.lengthM >= sides.widthM
+  const along = (spot: { readonly xM: number, readonly yM: number }): number =>
+    isAlongX ? (spot.xM - sides.xM) / sides.lengthM : (spot.yM - sides.yM) / sides.widthM
+  return { long, partOf: Object.fromEntries(Object.entries(bays).map(([bayId, spot]) => [bayId, partAlong(long, along(spot))])) }
+}
+
 /** The question that a hall's prediction answers; null while the hall is not described. */
 export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | null {
   const { site, rules, now, halls, stations, sheets, surveys, wearers, stoodClear } = facts
@@ -171,6 +188,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
   const shopDay = shopDayIn(facts)
   return {
     hall: hall.air,
+    length: lengthOf(facts, hallId),
     ducts: hall.ducts ?? undefined,
     bays,
     sheets,

@@ -62,7 +62,8 @@ export interface HallField {
   /** When it was looked at, minutes of the shop day, and the look at which most floats anywhere. */
   readonly atMin: readonly number[]
   readonly worst: number
-  readonly hall: readonly Range[]
+  /** What the hall holds, look by look, by the parts of a long hall from its beginning on; one where it is not long. */
+  readonly hall: readonly (readonly Range[])[]
   readonly bays: readonly BayInHall[]
   /** Bays that may strike though nobody can say what they make: there is more than what is shown. */
   readonly unknown: readonly string[]
@@ -175,7 +176,7 @@ function look(
   })
   // What is no number is not the smaller one: such a look is the worst.
   const most = atMin.map((_, at) => {
-    const highest = Math.max(course.hall[at]!.high, ...stood.map(({ near }) => near?.[at]!.high ?? 0))
+    const highest = Math.max(...course.hall.map(part => part[at]!.high), ...stood.map(({ near }) => near?.[at]!.high ?? 0))
     return Number.isNaN(highest) ? Infinity : highest
   })
   return { atMin, worst: most.indexOf(Math.max(...most)), hall: course.hall, bays: stood, unknown: prediction.unknownBeside('') }

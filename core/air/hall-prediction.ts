@@ -27,6 +27,7 @@ import { captureInDraughts } from './capture-in-draughts'
 import type { CaptureWindow } from '../ventilation/capture-window'
 import { captureWindow } from '../ventilation/capture-window'
 import type { HallAir } from '../ventilation/hall'
+import type { LongHall } from '../ventilation/long-hall'
 import type { DrawnHood, HallDucts } from '../ventilation/hall-ducts'
 import { drawnHoods } from '../ventilation/hall-ducts'
 import type { Hood } from '../ventilation/hood'
@@ -38,9 +39,14 @@ import type { Instant } from '../time/instant'
 /** What somebody breathes of the arcs of their own bay, and for how many hours they are there. */
 export interface AloneAtWork { readonly air: DayAir, readonly hours: number }
 
+/** A long hall, and in which part of it each of its bays stands, by id; one that nobody placed is not in it. */
+export interface HallLength { readonly long: LongHall, readonly partOf: Readonly<Record<string, number>> }
+
 /** Everything that the air of a hall is predicted from. */
 export interface HallQuestion extends ShopClock {
   readonly hall: HallAir
+  /** How it is cut along its length, and in which part each bay stands; left out: it is not long, or nobody drew it. */
+  readonly length?: HallLength | undefined
   /** Left out: each hood has a fan of its own. */
   readonly ducts?: HallDucts | undefined
   readonly bays: readonly BayAir[]
@@ -126,6 +132,8 @@ export interface HallPrediction {
    * mg/m³, the mean of the draws, in the order of the bays.
    */
   fromEach(bayId: string, substance: SubstanceId, visit: Visit): readonly number[]
+  /** How it is cut along its length; null where it is not long. */
+  readonly long: LongHall | null
   /** What the hall is solved from, in the order of the bays: of each of them, whether its arcs are counted. */
   solvedFrom(): { readonly drawn: DrawnHall, readonly bays: readonly HallBay[], readonly burns: (spot: number) => boolean }
 }
@@ -159,10 +167,10 @@ const NOBODY = ''
 const lately = keptLately<HallShift>(4)
 
 /** The shift of a hall with everything that is doubted, or the same one as before when nothing of it has changed. */
-function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, draws: DrawSet): HallShift {
-  const solve = () => hallShift(hall, bays, { shiftHours, draws, doubt: USUAL_DOUBT })
+function solved(hall: HallAir, long: LongHall | null, bays: readonly HallBay[], shiftHours: number, draws: DrawSet): HallShift {
+  const solve = () => hallShift(hall, bays, { shiftHours, draws, doubt: USUAL_DOUBT, long })
   if (draws !== JUDGED) return solve()
-  return lately(textOf([hall, bays, shiftHours]), solve)
+  return lately(textOf([hall, long, bays, shiftHours]), solve)
 }
 
 /**
@@ -170,7 +178,7 @@ function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, dra
  * Source: `core/fume`, `core/ventilation`, `core/exposure`.
  */
 export function predictHall(
-  { hall, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike, isMeasured, stoodClear }: HallQuestion,
+  { hall, length, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike, isMeasured, stoodClear }: HallQuestion,
   draws: DrawSet = JUDGED,
 ): HallPrediction {
   const clock = { shopDayHour, timeZone }
@@ -206,6 +214,7 @@ export function predictHall(
       emission: partsMade(emissionOfJob(job)),
       posture: postureOf(job),
     }))
+    const part = length?.partOf[bay.bayId]
     const isOwnKnown = bay.job !== null && spans.length > 0 && work.length === spans.length
     const hallBay: HallBay = {
       hood:
@@ -216,11 +225,12 @@ export function predictHall(
       captureInCalm,
       captureInDraught,
       work,
+      ...part === undefined ? {} : { part },
     }
     return { bay, spans, emission, at, ducted, question, capture, hallBay, isOwnKnown, isReady }
   })
   let shift: HallShift | undefined
-  const solve = (): HallShift => shift ??= solved(hall, parts.map(({ hallBay }) => hallBay), shiftHours, draws)
+  const solve = (): HallShift => shift ??= solved(hall, length?.long ?? null, parts.map(({ hallBay }) => hallBay), shiftHours, draws)
   const hoursAt = ({ hallBay: { work } }: (typeof parts)[number]): number =>
     work.length === 0
       ? shiftHours
@@ -277,6 +287,7 @@ export function predictHall(
     unknownGasesBeside: bayId => [...new Set(unsaidBeside(bayId).flatMap(({ bay, spans }) =>
       spans.filter(span => !canBeSaidAt(bay)(span)).flatMap(({ job }) => emissionOfJob(job).unknownGases)))],
     bayIds: bays.map(({ bayId }) => bayId),
+    long: length?.long ?? null,
     shiftHours,
     draws,
     workOf: (personId, bayId) => theirWork(personId, bayId, earlier => earlier),

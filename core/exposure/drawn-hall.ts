@@ -6,12 +6,13 @@ import type { MadeOf } from '../fume/emission'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
 import { hallBalance, hallFlows } from '../ventilation/hall'
-import type { HallModes } from '../ventilation/hall-modes'
 import { hallModes } from '../ventilation/hall-modes'
+import type { LongHall } from '../ventilation/long-hall'
+import { alongRates, passesM3PerS } from '../ventilation/long-hall'
 import { keptWith, keyed, lazily, textOf } from '../kept'
 import type { HallDoubt, Posture } from './hall-doubt'
 import type { DrawnModes } from './heard'
-import { drawnModes } from './heard'
+import { drawnModes, withLength } from './heard'
 
 // What is not known of a hall, drawn: how its air moves, what its hoods take, what its arcs make. What two bays share (a table's factor,
 // the draught of the hall) is drawn once for both, what is a bay's own by itself.
@@ -36,6 +37,8 @@ export interface HallBay {
   readonly captureInCalm?: Range
   readonly captureInDraught?: Range
   readonly work: readonly ArcWork[]
+  /** In which part of a long hall it stands; left out: nobody said, or the hall is not long. */
+  readonly part?: number
 }
 
 /** What the doubts of one bay belong to. */
@@ -44,6 +47,8 @@ export const placeOf = (spot: number): string => `bay ${spot}`
 /** A hall and its bays, draw by draw. A spot is a bay's place in their list. */
 export interface DrawnHall {
   readonly count: number
+  /** How it is cut along its length; null where it is not long. */
+  readonly long: LongHall | null
   /** The same for halls whose air moves alike. */
   readonly airKey: () => string
   /** How its air moves: particles, or gases, which pass through filters. */
@@ -68,8 +73,18 @@ export interface DrawnHall {
 /** How the air of halls moved lately: what burns in them changes nothing of it. */
 const modesLately = keptWith<DrawSet, DrawnModes>(8)
 
-/** Draws a hall: each part is worked out when it is asked for, once. */
-export function drawHall(hall: HallAir, bays: readonly HallBay[], draws: DrawSet, doubt: HallDoubt): DrawnHall {
+/**
+ * Draws a hall: each part is worked out when it is asked for, once.
+ *
+ * @param cut how it is cut along its length; null where it is not long
+ */
+export function drawHall(
+  hall: HallAir,
+  bays: readonly HallBay[],
+  draws: DrawSet,
+  doubt: HallDoubt,
+  cut: LongHall | null = null,
+): DrawnHall {
   const { count } = draws
   const ofHall = (range: Range, kind: Cause['doubt']): Float64Array => draws.harmful(range, { doubt: kind, of: 'hall' })
   // A weak draught mixes little: it is drawn from its high end down, and so is the radius and what is blown in.
@@ -88,17 +103,25 @@ export function drawHall(hall: HallAir, bays: readonly HallBay[], draws: DrawSet
   const isFiltered = hall.filterEfficiency > 0 || bays.some(({ hood }) => hood?.returnsAir)
   const ofBay = (range: Range, kind: Cause['doubt'], spot: number): Float64Array => draws.harmful(range, { doubt: kind, of: placeOf(spot) })
 
-  const airKey = lazily(() => textOf([hall, bays.map(({ hood }) => hood), doubt]))
+  // Under the open sky there is no hall that could be long.
+  const long = hall.isOpenAir ? null : cut
+  const airKey = lazily(() => textOf([hall, bays.map(({ hood }) => hood), doubt, long]))
   return {
     count,
+    long,
     airKey: () => airKey(null),
     mixing,
     ofBay,
     moving: what => isFiltered ? what : 'particles',
     modes: lazily((what: Aerosol): DrawnModes =>
       modesLately(draws, `${what} ${airKey(null)}`, () => {
-        const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
-        return drawnModes(isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n)))
+        const ofEach = <Of>(at: (n: number) => Of): readonly Of[] =>
+          isCertain ? new Array<Of>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n))
+        const balances = ofEach(n => hallBalance(hallOf(n), bays, what))
+        const modes = drawnModes(balances.map(balance => hallModes(balance, bays.length)))
+        return long
+          ? withLength(modes, long, ofEach(n => alongRates(long, balances[n]!, passesM3PerS(long, hallOf(n)))), balances)
+          : modes
       })),
     arcMinutes: keyed((spot: number, arcMinPerH: number) => ({
       key: `${spot} ${arcMinPerH}`,

@@ -5,11 +5,12 @@ import type { Range } from '../range'
 import { risen } from '../ventilation/hall-modes'
 import type { DrawnHall, HallBay } from './drawn-hall'
 import { partOfFume } from './drawn-hall'
-import { MINUTE } from './heard'
+import { alongBetween, MINUTE } from './heard'
 
 /** What floats in a hall over the day, mg/m³: the middle and the 95th percentile, minute by minute as they were asked. */
 export interface HallCourse {
-  readonly hall: readonly Range[]
+  /** By the parts of a long hall, from its beginning on; one where it is not long. */
+  readonly hall: readonly (readonly Range[])[]
   /** Bay by bay, mixed through its near field: before how somebody stands there. */
   readonly near: readonly (readonly Range[])[]
 }
@@ -33,7 +34,10 @@ export function hallCourse(
 ): HallCourse {
   const { count, mixing } = hall
   const what = isGas(substance) ? 'gases' : 'particles'
-  const { slow, fast, apart, weights } = hall.modes(hall.moving(what))
+  const modes = hall.modes(hall.moving(what))
+  const { slow, fast, apart, weights } = modes
+  const parts = Array.from({ length: hall.long?.parts ?? 1 }, (_, part) => part)
+  const partOf = (spot: number): number | undefined => hall.long ? bays[spot]!.part : 0
   const sources = bays.flatMap(({ work }, spot) =>
     work.flatMap((stretch, index) => {
       if (!stretch.emission[substance]) return []
@@ -50,8 +54,8 @@ export function hallCourse(
   const incoming = part > 0 ? hall.incoming() : null
   const { own, other, hall: inHall } = weights
 
-  const at = (minute: number): { readonly far: Float64Array, readonly nears: readonly Float64Array[] } => {
-    const far = new Float64Array(count)
+  const at = (minute: number): { readonly fars: readonly Float64Array[], readonly nears: readonly Float64Array[] } => {
+    const fars = parts.map(() => new Float64Array(count))
     /** What every near field holds beyond the hall, and what one of them does beyond the rest. */
     const besides = new Float64Array(count)
     const alone = bays.map(() => new Float64Array(count))
@@ -70,18 +74,37 @@ export function hallCourse(
           = loose[n]! * (own.nearSlow[n]! * bySlow + own.nearFast[n]! * byFast + other.nearApart[n]! * byApart)
             + back[n]! * (inHall.nearSlow[n]! * bySlow + inHall.nearFast[n]! * byFast)
         if (isIn) {
-          far[n]! += inFar
+          for (const far of fars) far[n]! += inFar
           besides[n]! += inAll
         } else mine[n]! += inFar + inAll
         mine[n]! += loose[n]! * (own.nearApart[n]! - other.nearApart[n]!) * byApart
       }
+      const from = partOf(spot)
+      // What burns and is not counted in the hall stands round its own arc alone.
+      for (const to of isIn ? parts : [from ?? 0]) {
+        const into = isIn ? fars[to]! : mine
+        for (const { rate, weight, perM3 } of alongBetween(modes, { from, to }))
+          for (let n = 0; n < count; n++)
+            into[n]! += mixing[n]! * (loose[n]! + back[n]!) * weight * perM3[n]! * risen(rate[n]!, afterS, onS)
+      }
     }
-    if (incoming) for (let n = 0; n < count; n++) far[n]! += part * incoming[n]!
-    return { far, nears: alone.map(mine => mine.map((mg, n) => Math.max(0, mg + far[n]! + besides[n]!))) }
+    if (incoming) for (const far of fars) for (let n = 0; n < count; n++) far[n]! += part * incoming[n]!
+    // Where a bay stands that nobody placed is taken to be the fullest part.
+    const fullest = fars.reduce((most, far) => sumOf(far) > sumOf(most) ? far : most)
+    const around = (spot: number): Float64Array => {
+      const own = partOf(spot)
+      return own === undefined ? fullest : fars[own]!
+    }
+    return {
+      fars: fars.map(far => far.map(mg => Math.max(0, mg))),
+      nears: alone.map((mine, spot) => mine.map((mg, n) => Math.max(0, mg + around(spot)[n]! + besides[n]!))),
+    }
   }
   const course = atMin.map(at)
   return {
-    hall: course.map(({ far }) => spread(far)),
+    hall: parts.map(part => course.map(({ fars }) => spread(fars[part]!))),
     near: bays.map((_, spot) => course.map(({ nears }) => spread(nears[spot]!))),
   }
 }
+
+const sumOf = (drawn: Float64Array): number => drawn.reduce((sum, one) => sum + one, 0)

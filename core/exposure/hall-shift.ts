@@ -10,6 +10,7 @@ import type { ArcWork, DrawnHall, HallBay } from './drawn-hall'
 import { drawHall, partOfFume } from './drawn-hall'
 import type { HallDoubt } from './hall-doubt'
 import { CERTAIN, MIXED } from './hall-doubt'
+import type { LongHall } from '../ventilation/long-hall'
 import type { From, Listener, Visit } from './heard'
 import { hear, listenerOf, MINUTE, runOf, SHORT_TERM_MIN, visitOfAll } from './heard'
 
@@ -46,6 +47,8 @@ export interface HallShiftOptions {
   readonly draws?: DrawSet
   /** How far what is told of the hall may be off; left out: not at all. */
   readonly doubt?: HallDoubt
+  /** How it is cut along its length; left out or null: it is not long. */
+  readonly long?: LongHall | null
 }
 
 const REFERENCE_MIN = 480
@@ -58,6 +61,8 @@ type OwnRunOf = Readonly<Record<typeof OF_RUNS[number], Float64Array>>
 interface Voice {
   readonly stay: Stay
   readonly from: Exclude<From, 'hall'>
+  /** In which part of a long hall it burns. */
+  readonly part: number | undefined
   /** What of their near field they breathe beyond what the hall holds; left out, as much as it is mixed through. */
   readonly lean?: Float64Array
   /** Of each substance, draw by draw over the stretch, mg/s: what gets loose, and what hoods give back to the hall. */
@@ -114,19 +119,20 @@ export const KINDS = [
 export function hallShift(
   hall: HallAir,
   bays: readonly HallBay[],
-  { shiftHours, withBackground = true, draws = ENDS, doubt = CERTAIN }: HallShiftOptions,
+  { shiftHours, withBackground = true, draws = ENDS, doubt = CERTAIN, long = null }: HallShiftOptions,
 ): HallShift {
-  const drawn = drawHall(hall, bays, draws, doubt)
+  const drawn = drawHall(hall, bays, draws, doubt, long)
   const { count, mixing, moving, modes, taken, returned: returnedOf, arcMinutes, madeOf, ofBay } = drawn
 
   const listeners = lazily((spot: number) => listenerOf(spot, visitOfAll(bays[spot]!.work, shiftHours)))
-  const heardOf = keyed((what: Aerosol, source: Stay, from: From, listener: Listener) => ({
-    key: `${what} ${source.fromMin} ${source.toMin} ${from} ${listener.key}`,
-    make: () => hear(modes(what), source, from, listener),
+  const partOf = (spot: number): number | undefined => drawn.long ? bays[spot]!.part : undefined
+  const heardOf = keyed((what: Aerosol, { stay, part }: Pick<Voice, 'stay' | 'part'>, from: From, listener: Listener) => ({
+    key: `${what} ${stay.fromMin} ${stay.toMin} ${from} ${part} ${partOf(listener.spot)} ${listener.key}`,
+    make: () => hear(modes(what), stay, from, listener, { from: part, to: partOf(listener.spot) }),
   }))
   const runs = keyed((what: Aerosol, spot: number, arcMinPerH: number) => ({
     key: `${what} ${spot} ${arcMinPerH}`,
-    make: () => runOf(modes(what), arcMinutes(spot, arcMinPerH)),
+    make: () => runOf(modes(what), arcMinutes(spot, arcMinPerH), partOf(spot)),
   }))
 
   /** Of 1 mg made in a minute of arc, over the stretch: what gets loose, and what the hood takes, mg/s. */
@@ -157,11 +163,12 @@ export function hallShift(
     }
   }
   /** Adds what a voice makes a listener breathe of one substance. Of short time it is what the hall holds: an own run comes on top. */
-  function addHeard(sum: Drawn, { stay, from, lean, strengths }: Voice, substance: SubstanceId, listener: Listener): void {
+  function addHeard(sum: Drawn, voice: Voice, substance: SubstanceId, listener: Listener): void {
+    const { from, lean, strengths } = voice
     const { loose, back } = strengths[substance]!
     const moves = moving(isGas(substance) ? 'gases' : 'particles')
-    const near = heardOf(moves, stay, from, listener)
-    const far = back ? heardOf(moves, stay, 'hall', listener) : null
+    const near = heardOf(moves, voice, from, listener)
+    const far = back ? heardOf(moves, voice, 'hall', listener) : null
     for (let n = 0; n < count; n++) {
       const free = loose[n]!
       const returned = far ? back![n]! : 0
@@ -193,7 +200,7 @@ export function hallShift(
   /** What burns at the listener's own bay, a voice for each stretch: each is leant into in its own way. */
   const ownVoice = (spot: number, index: number): Voice => {
     const work = bays[spot]!.work[index]!
-    return { stay: work, from: 'own', lean: ofBay((work.posture ?? MIXED).shift, 'posture', spot), strengths: {} }
+    return { stay: work, from: 'own', part: partOf(spot), lean: ofBay((work.posture ?? MIXED).shift, 'posture', spot), strengths: {} }
   }
   /** Whoever is asked about: of a visit, or with all the work of the bay. */
   function listenerFor(spot: number, visit?: Visit): Listener {
@@ -208,13 +215,14 @@ export function hallShift(
       for (const substance of Object.keys(voice.strengths) as SubstanceId[])
         addHeard(breathed[substance] ??= nothingOf(KINDS, count), voice, substance, listener)
     }
-    // Whoever burns in the same stretch is heard as one.
+    // Whoever burns in the same stretch is heard as one, in a long hall whoever does so in the same part of it.
     const others = new Map<string, Voice>()
     bays.forEach(({ work }, from) => {
       if (from === listener.spot || !isCounted(from)) return
       work.forEach((stay, index) => {
-        const key = `${stay.fromMin} ${stay.toMin}`
-        const voice = others.get(key) ?? { stay, from: 'other', strengths: {} }
+        const part = partOf(from)
+        const key = `${stay.fromMin} ${stay.toMin} ${part}`
+        const voice = others.get(key) ?? { stay, from: 'other', part, strengths: {} }
         others.set(key, voice)
         addWork(voice, from, index)
       })
@@ -282,7 +290,7 @@ export function hallShift(
       const sum = nothingOf(KINDS, count)
       if (isCounted(from)) work.forEach((stay, index) => {
         if (!stay.emission[substance]) return
-        const voice: Voice = from === spot ? ownVoice(spot, index) : { stay, from: 'other', strengths: {} }
+        const voice: Voice = from === spot ? ownVoice(spot, index) : { stay, from: 'other', part: partOf(from), strengths: {} }
         addWork(voice, from, index, substance)
         addHeard(sum, voice, substance, listener)
       })

@@ -3,6 +3,9 @@ import { between, joined, leavesAtMin, minutesOf } from '../time/stays'
 import type { Stay } from '../time/stays'
 import type { HallModes } from '../ventilation/hall-modes'
 import { risen, risenSum } from '../ventilation/hall-modes'
+import type { HallBalance } from '../ventilation/hall'
+import type { LongHall } from '../ventilation/long-hall'
+import { alongWeight } from '../ventilation/long-hall'
 
 // What somebody in a hall hears of a source of 1 mg/s, draw by draw: sums of the hall's modes over their minutes.
 
@@ -60,7 +63,22 @@ export interface DrawnModes {
   readonly fast: Float64Array
   readonly apart: Float64Array
   readonly weights: Readonly<Record<From, Weights>>
+  /** What a long hall has beyond being mixed evenly; null where it is not long. */
+  readonly length: HallLength | null
 }
+
+/** The modes along a hall: the rate of each, draw by draw, and one over its volume, 1/m³. */
+interface HallLength { readonly long: LongHall, readonly rates: readonly Float64Array[], readonly perM3: Float64Array }
+
+/** One mode along a hall as it is met in one part of a source in another, draw by draw. */
+interface AlongMode { readonly rate: Float64Array, readonly weight: number, readonly perM3: Float64Array }
+
+/** In which parts of a long hall a source and whoever hears it stand; left out: nobody said. */
+export interface Between { readonly from?: number | undefined, readonly to?: number | undefined }
+
+/** The modes along a hall between two of its parts; none where it is not long. */
+export const alongBetween = ({ length }: DrawnModes, { from, to }: Between): readonly AlongMode[] =>
+  length?.rates.map((rate, mode) => ({ rate, weight: alongWeight(length.long, mode, from, to), perM3: length.perM3 })) ?? []
 /** Of the two first modes in the far field, and of all three in what a near field has beyond it. */
 type Weights = Readonly<Record<'farSlow' | 'farFast' | 'nearSlow' | 'nearFast' | 'nearApart', Float64Array>>
 
@@ -75,6 +93,7 @@ export function drawnModes(modes: readonly HallModes[]): DrawnModes {
   })
   return {
     count: modes.length,
+    length: null,
     slow: of(({ rates }) => rates[0]),
     fast: of(({ rates }) => rates[1]),
     apart: of(({ rates }) => rates[2]),
@@ -86,8 +105,29 @@ export function drawnModes(modes: readonly HallModes[]): DrawnModes {
   }
 }
 
-/** What a listener breathes of a source that runs for a stretch of the day. */
-export function hear({ count, weights, ...rates }: DrawnModes, source: Stay, from: From, { work, besides }: Listener): Heard {
+/**
+ * The modes of a hall that is long besides.
+ *
+ * @param rates of the modes along it, draw by draw
+ */
+export const withLength = (
+  modes: DrawnModes,
+  long: LongHall,
+  rates: readonly (readonly number[])[],
+  balances: readonly HallBalance[],
+): DrawnModes => ({
+  ...modes,
+  length: {
+    long,
+    rates: Array.from({ length: long.parts - 1 }, (_, mode) => Float64Array.from(rates, of => of[mode]!)),
+    perM3: Float64Array.from(balances, ({ farM3 }) => 1 / farM3),
+  },
+})
+
+/** What a listener breathes of a source that runs for a stretch of the day; in a long hall also by how far apart they stand. */
+export function hear(modes: DrawnModes, source: Stay, from: From, { work, besides }: Listener, apartBy: Between = {}): Heard {
+  const { count, weights, ...rates } = modes
+  const along = alongBetween(modes, apartBy)
   const heard = {
     workFar: new Float64Array(count),
     workNear: new Float64Array(count),
@@ -121,7 +161,16 @@ export function hear({ count, weights, ...rates }: DrawnModes, source: Stay, fro
       rest
         += farSlow[n]! * (risenSum(slow, ends, onS) - risenSum(slow, begins, onS))
           + farFast[n]! * (risenSum(fast, ends, onS) - risenSum(fast, begins, onS))
-    for (const at of peaks) most = Math.max(most, farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS))
+    for (const { rate, weight, perM3 } of along) {
+      const [w, r] = [weight * perM3[n]!, rate[n]!]
+      for (const { begins, ends } of working) far += w * (risenSum(r, ends, onS) - risenSum(r, begins, onS))
+      for (const { begins, ends } of idle) rest += w * (risenSum(r, ends, onS) - risenSum(r, begins, onS))
+    }
+    for (const at of peaks) {
+      let there = farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS)
+      for (const { rate, weight, perM3 } of along) there += weight * perM3[n]! * risen(rate[n]!, at, onS)
+      most = Math.max(most, there)
+    }
     heard.workFar[n] = far / MINUTE
     heard.workNear[n] = near / MINUTE
     heard.besides[n] = rest / MINUTE
@@ -142,7 +191,9 @@ export interface OwnRun {
 const meanOfQuarter = (rate: number, onS: number): number =>
   (risenSum(rate, Math.max(onS, QUARTER_S), onS) - risenSum(rate, Math.max(0, onS - QUARTER_S), onS)) / QUARTER_S
 
-export function runOf({ count, weights, ...rates }: DrawnModes, runMin: Float64Array): OwnRun {
+export function runOf(modes: DrawnModes, runMin: Float64Array, part?: number): OwnRun {
+  const { count, weights, ...rates } = modes
+  const along = alongBetween(modes, { from: part, to: part })
   const run = {
     farAtEnd: new Float64Array(count), nearAtEnd: new Float64Array(count),
     farQuarter: new Float64Array(count), nearQuarter: new Float64Array(count),
@@ -163,6 +214,10 @@ export function runOf({ count, weights, ...rates }: DrawnModes, runMin: Float64A
     const byApart = meanOfQuarter(apart, onS)
     run.farQuarter[n] = farSlow[n]! * bySlow + farFast[n]! * byFast
     run.nearQuarter[n] = nearSlow[n]! * bySlow + nearFast[n]! * byFast + nearApart[n]! * byApart
+    for (const { rate, weight, perM3 } of along) {
+      run.farAtEnd[n]! += weight * perM3[n]! * risen(rate[n]!, onS, onS)
+      run.farQuarter[n]! += weight * perM3[n]! * meanOfQuarter(rate[n]!, onS)
+    }
   }
   return run
 }

@@ -32,11 +32,12 @@ export interface ClassEffects {
 const IDLE: HallBay = { hood: null, capture: { low: 0, mid: 0, high: 0 }, work: [] }
 
 const bayWith = (bay: ClassBay, stays: readonly Stay[]): HallBay => {
-  const { hood, capture, captureInCalm, captureInDraught, arcMinPerH, emission, posture } = bay
+  const { hood, capture, captureInCalm, captureInDraught, part, arcMinPerH, emission, posture } = bay
   return {
     hood, capture,
     ...captureInCalm ? { captureInCalm } : {},
     ...captureInDraught ? { captureInDraught } : {},
+    ...part === undefined ? {} : { part },
     // Parts that follow each other at a bay are one stretch of the same work: its runs are not counted twice.
     work: joined(stays).map(({ fromMin, toMin }) => ({ fromMin, toMin, arcMinPerH, emission, posture })),
   }
@@ -46,7 +47,7 @@ const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Sta
   hallShift(
     question.hall,
     [...question.bays.map((bay, at) => bayWith(bay, staysOf(at))), IDLE, ...question.besides ?? []],
-    { shiftHours: minutesOf([classStay(question)]) / 60, draws: JUDGED, doubt: USUAL_DOUBT },
+    { shiftHours: minutesOf([classStay(question)]) / 60, draws: JUDGED, doubt: USUAL_DOUBT, long: question.long ?? null },
   )
 
 /** A day in the class, judged. */

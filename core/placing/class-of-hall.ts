@@ -107,6 +107,7 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
     findings,
     question: {
       hall: hall.hall,
+      long: predicted.long,
       bays,
       besides,
       people: dressed.people,
@@ -154,11 +155,12 @@ function classBay(bayId: string, job: Job, predicted: HallPrediction): ClassBay 
   const { emission, ducted } = prediction
   const isHoodKnown = around.isHoodKnown && ducted?.flowM3PerS !== null
   if (!isFumeKnown(emission) || !isHoodKnown) return null
-  const { hood, capture, captureInCalm, captureInDraught } = around
+  const { hood, capture, captureInCalm, captureInDraught, part } = around
   return {
     id: bayId, hood, capture,
     ...captureInCalm ? { captureInCalm } : {},
     ...captureInDraught ? { captureInDraught } : {},
+    ...part === undefined ? {} : { part },
     emission: partsMade(emission),
     arcMinPerH: job.arcMinPerH,
     posture: postureOf(job),

@@ -5,6 +5,7 @@ import type { MadeOf } from '../fume/emission'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import type { Stay } from '../time/stays'
 import type { HallAir } from '../ventilation/hall'
+import type { LongHall } from '../ventilation/long-hall'
 
 /** Somebody who is to weld in the class. */
 export interface ClassPerson {
@@ -16,7 +17,7 @@ export interface ClassPerson {
 }
 
 /** A bay with the work that is done there whenever somebody stands at it. */
-export interface ClassBay extends Pick<HallBay, 'hood' | 'capture' | 'captureInCalm' | 'captureInDraught'> {
+export interface ClassBay extends Pick<HallBay, 'hood' | 'capture' | 'captureInCalm' | 'captureInDraught' | 'part'> {
   readonly id: string
   /** While its arc burns, mg/min. */
   readonly emission: Readonly<Partial<Record<SubstanceId, MadeOf>>>
@@ -36,6 +37,8 @@ export interface AtOnce {
 /** Who goes where in which period, so that nobody exceeds, nothing is asked for twice, and everybody gets arc time. */
 export interface ClassQuestion {
   readonly hall: HallAir
+  /** How it is cut along its length; left out or null: it is not long. Whoever stands at no arc may stand where it is thickest. */
+  readonly long?: LongHall | null
   readonly bays: readonly ClassBay[]
   /** Bays of the hall that are not of the class, with what burns there meanwhile. */
   readonly besides?: readonly HallBay[] | undefined

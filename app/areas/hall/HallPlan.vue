@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { HallPlan, Spot } from '#core/streams/hall/hall-plan'
+import type { HallSize } from '#core/streams/site/site'
 import { towards } from '#core/streams/hall/on-plan'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 import { TEMPER } from '~/areas/air/temper'
@@ -12,14 +13,16 @@ import { ductRuns, outlineOf, seenFrom } from './plan'
 const says = hallPages.plan
 
 /** A hall from above, to scale: what stands in it, what floats in it, and whose fume comes to the bay that is chosen. */
-const { plan, ducts, bays, far, beams = [], nearFieldRadiusM, chosen, picked = null, isDrawing = false } = defineProps<{
+const { plan, sides = null, ducts, bays, far, beams = [], nearFieldRadiusM, chosen, picked = null, isDrawing = false } = defineProps<{
   /** Named by whoever shows it. */
   label: string
   plan: HallPlan | null
+  /** Its sides, where they were told and nobody drew it. */
+  sides?: HallSize | null
   ducts: HallDucts | null
   bays: readonly DrawnBay[]
-  /** What the hall holds; null where nothing can be said, or under the open sky. */
-  far: { readonly tint: Tint | null, readonly said: string } | null
+  /** What the hall holds, by the parts of a long one; null where nothing can be said, or under the open sky. */
+  far: readonly { readonly tint: Tint | null, readonly said: string }[] | null
   /** Where lasers work: what their work throws back, as it was told today. */
   beams?: readonly DrawnBeam[]
   nearFieldRadiusM: number
@@ -47,7 +50,7 @@ onMounted(() => {
   onBeforeUnmount(() => watcher.disconnect())
 })
 
-const outline = computed(() => outlineOf(plan, bays))
+const outline = computed(() => outlineOf(plan, bays, sides))
 /** What is in the picture: the hall, and each of its bays, wherever somebody put it. */
 const view = computed(() => seenFrom(outline.value, bays))
 /** Picture points for a metre. */
@@ -62,6 +65,19 @@ const size = computed(() => ({
   width: (view.value.lengthM + 2 * MARGIN_M) * scale.value,
   height: (view.value.widthM + 2 * MARGIN_M) * scale.value,
 }))
+
+/** A long hall is cut across its length; each part has its own colour and number, at its lower edge. */
+const parts = computed(() => {
+  const { xM, yM, lengthM, widthM } = outline.value
+  const count = far?.length ?? 0
+  const isAlongX = lengthM >= widthM
+  return (far ?? []).map((part, index) => {
+    const [width, height] = [lengthM * scale.value / (isAlongX ? count : 1), widthM * scale.value / (isAlongX ? 1 : count)]
+    const x = X(xM) + (isAlongX ? index * width : 0)
+    const y = Y(yM) + (isAlongX ? 0 : index * height)
+    return { ...part, index, isAlongX, x, y, width, height, saidY: y + height - 12 }
+  })
+})
 
 /** Every five metres, or twenty feet. */
 const grid = computed(() => {
@@ -152,8 +168,24 @@ function tap(event: MouseEvent) {
         :height="outline.widthM * scale"
         class="outline"
         :class="{ guessed: plan === null }"
-        :style="far?.tint ? { fill: TEMPER[far.tint], fillOpacity: 0.25 } : {}"
       />
+      <g v-for="part in parts" :key="`part ${part.index}`" class="part-of">
+        <rect
+          v-if="part.tint"
+          :x="part.x"
+          :y="part.y"
+          :width="part.width"
+          :height="part.height"
+          :style="{ fill: TEMPER[part.tint], fillOpacity: 0.25 }"
+        />
+        <line
+          v-if="part.index > 0"
+          :x1="part.x"
+          :y1="part.y"
+          :x2="part.isAlongX ? part.x : part.x + part.width"
+          :y2="part.isAlongX ? part.y + part.height : part.y"
+        />
+      </g>
       <g aria-hidden="true">
         <template v-for="{ at: x, said } in grid.xs" :key="`x${x}`">
           <line :x1="x" :x2="x" :y1="Y(outline.yM)" :y2="Y(outline.yM + outline.widthM)" class="grid" />
@@ -217,21 +249,18 @@ function tap(event: MouseEvent) {
           class="part"
         >{{ bay.share.said }}</text>
       </g>
-      <rect
-        v-if="far?.tint"
-        :x="X(outline.xM) + 12"
-        :y="Y(outline.yM + outline.widthM) - 29"
-        width="20"
-        height="20"
-        class="swatch"
-        :style="{ fill: TEMPER[far.tint] }"
-      />
-      <text
-        v-if="far"
-        :x="X(outline.xM) + (far.tint ? 40 : 12)"
-        :y="Y(outline.yM + outline.widthM) - 12"
-        class="of-hall"
-      >{{ far.said }}</text>
+      <g v-for="part in parts" :key="`in part ${part.index}`" class="of-hall">
+        <rect
+          v-if="part.tint"
+          :x="part.x + 12"
+          :y="part.saidY - 17"
+          width="20"
+          height="20"
+          class="swatch"
+          :style="{ fill: TEMPER[part.tint] }"
+        />
+        <text :x="part.x + (part.tint ? 40 : 12)" :y="part.saidY">{{ part.said }}</text>
+      </g>
     </svg>
   </div>
   <p v-if="plan === null" class="soft">
@@ -264,6 +293,7 @@ text { fill: var(--ink); font-size: var(--type-small); font-weight: 650; paint-o
 .no { font-size: var(--type-lead); font-weight: 900; text-anchor: end; }
 .number { text-anchor: middle; }
 .part { fill: var(--chalk); font-weight: 800; }
-.of-hall { font-weight: 800; }
+.of-hall text { font-weight: 800; }
+.part-of line { stroke: var(--strong-rule); stroke-width: 2; stroke-dasharray: 3 6; }
 .swatch { stroke: var(--strong-rule); stroke-width: 1; }
 </style>

@@ -1,4 +1,5 @@
 import type { HallPlan, PlanKind, Spot } from '#core/streams/hall/hall-plan'
+import type { HallSize } from '#core/streams/site/site'
 import type { HallDucts } from '#core/ventilation/hall-ducts'
 
 type Outline = HallPlan['outline']
@@ -6,9 +7,10 @@ type Outline = HallPlan['outline']
 /** How far round its bays a hall is taken to reach where nobody drew it, m. */
 const ROUND_BAYS_M = 3
 
-/** Where a hall ends: as it was drawn, or as far as its bays ask for. */
-export function outlineOf(plan: HallPlan | null, bays: readonly Spot[]): Outline {
+/** Where a hall ends: as it was drawn, as its sides were told from the corner of the grid on, or as far as its bays ask for. */
+export function outlineOf(plan: HallPlan | null, bays: readonly Spot[], size: HallSize | null = null): Outline {
   if (plan) return plan.outline
+  if (size) return { xM: 0, yM: 0, lengthM: size.lengthM, widthM: size.widthM }
   if (bays.length === 0) return { xM: 0, yM: 0, lengthM: 10, widthM: 6 }
   const [left, right] = [Math.min(...bays.map(({ xM }) => xM)), Math.max(...bays.map(({ xM }) => xM))]
   const [top, bottom] = [Math.min(...bays.map(({ yM }) => yM)), Math.max(...bays.map(({ yM }) => yM))]

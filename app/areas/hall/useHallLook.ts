@@ -89,9 +89,13 @@ export function useHallLook(hallId: () => string) {
   })
   const use = computed<UseAtBay | undefined>(() => chosen.value === null ? undefined : seen.value.get(chosen.value)?.use)
   const far = computed(() => {
-    const held = newest.value ? newest.value.hall[0] : field.value?.hall[at.value]
+    const held = newest.value ? newest.value.hall.map(part => part[0]!) : field.value?.hall.map(part => part[at.value]!)
     if (!held || state.value?.air?.isOpenAir) return null
-    return { tint: tint(held), said: says.inTheHall(q.value.concentration(held.mid), q.value.concentration(held.high)) }
+    // Beside each other there is no room for more than the number that counts.
+    const said = ({ mid, high }: Range): string => held.length === 1
+      ? says.inTheHall(q.value.concentration(mid), q.value.concentration(high))
+      : q.value.concentration(high)
+    return held.map(part => ({ tint: tint(part), said: said(part) }))
   })
   const towardsOf = (bayId: string): number => turned.value[bayId] ?? state.value?.plan?.hoodsTowardsDeg[bayId] ?? USUAL_SIDE_DEG
 

@@ -34,9 +34,8 @@ const shownPlan = computed(() => drawing.value ?? state.value?.plan ?? null)
 const kinds = computed<readonly PlanKind[]>(() => PLAN_KINDS.filter(kind => shownPlan.value?.things.some(one => one.kind === kind)))
 function draw() {
   const plan = state.value?.plan ?? null
-  const size = hall.value?.size
   const begun = plan ?? {
-    outline: size ? { xM: 0, yM: 0, lengthM: size.lengthM, widthM: size.widthM } : outlineOf(null, bays.value),
+    outline: outlineOf(null, bays.value, hall.value?.size ?? null),
     things: [],
     ductsAt: {},
     hoodsTowardsDeg: {},
@@ -72,6 +71,7 @@ function put(spot: Spot) {
       <HallPlan
         :label="says.fromAbove(hall.name, bays.length)"
         :plan="shownPlan"
+        :sides="hall.size ?? null"
         :ducts="state?.ducts ?? null"
         :bays="bays"
         :far="far"

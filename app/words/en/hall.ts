@@ -43,8 +43,9 @@ export const hallPages = {
       `${substance} beside its limit of ${limit} (${ruleSet}, ${kind}).`,
     whatItIs:
       'Each number is what floats at that minute, 95\u00a0% under it, arc time spread over its hours; one run of the arc reaches more, '
-      + 'and what somebody breathes hangs on how they stand. The hall is taken as evenly mixed outside the circles. Walls and draughts are '
-      + 'drawn, not reckoned: the air speed told of the hall counts everywhere.',
+      + 'and what somebody breathes hangs on how they stand. The hall is taken as evenly mixed outside the circles; one that is twice as '
+      + 'long as wide part by part, the number of each at its lower edge. Walls and draughts are drawn, not reckoned: the air speed told '
+      + 'of the hall counts everywhere.',
     unknown: (bays: Shown, count: number) =>
       `${count === 1 ? `Bay ${bays} burns` : `Bays ${bays} burn`} though nobody can say what is made there: more floats than is shown.`,
     kinds,

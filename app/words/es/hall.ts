@@ -42,9 +42,9 @@ export const hallPages: typeof English = {
     against: (substance, ruleSet, kind, limit) => `${substance} junto a su límite de ${limit} (${ruleSet}, ${kind}).`,
     whatItIs:
       'Cada cifra es lo que flota en ese minuto, 95\u00a0% por debajo, con el tiempo de arco repartido en sus horas; una pasada del arco '
-      + 'llega a más, y lo que alguien respira depende de cómo se pone. '
-      + 'Fuera de los círculos la nave se toma por mezclada parejo. Paredes y '
-      + 'corrientes se dibujan, no se calculan: en todas partes cuenta la velocidad del aire que se dijo de la nave.',
+      + 'llega a más, y lo que alguien respira depende de cómo se pone. Fuera de los círculos la nave se toma por mezclada parejo; la que '
+      + 'mide de largo dos veces su ancho, parte por parte, con la cifra de cada una en su borde inferior. Paredes y corrientes '
+      + 'se dibujan, no se calculan: en todas partes cuenta la velocidad del aire que se dijo de la nave.',
     unknown: (bays, count) =>
       `${count === 1 ? `El puesto ${bays} suelda` : `Los puestos ${bays} sueldan`} sin que nadie sepa qué se produce ahí: flota más de lo que se `
       + 'muestra.',

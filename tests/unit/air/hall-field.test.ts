@@ -4,6 +4,7 @@ import { assessAir } from '#core/air/assess-air'
 import { glanceAtHall, hallField } from '#core/air/hall-field'
 import type { HallFieldQuestion } from '#core/air/hall-field'
 import type { Station } from '#core/streams/station/station'
+import type { Spot } from '#core/streams/hall/hall-plan'
 import { facts, HALL, ready, STICK } from './air-of-a-shop'
 
 const three = (over: Partial<Record<'one' | 'two' | 'three', Partial<Station>>> = {}) =>
@@ -44,7 +45,7 @@ describe('a hall as a plan shows it', () => {
     expect(field.atMin).toContain(255)
     const most = field.atMin.map((_, at) => Math.max(...field.bays.map(({ near }) => near?.[at]!.high ?? 0)))
     expect(most[field.worst]).toBe(Math.max(...most))
-    expect(field.hall[0]!.high).toBe(0)
+    expect(field.hall.map(part => part[0]!.high)).toEqual([0])
   })
 
   it('the limit that it is compared with binds, is of the substance, and is said as the element is counted', () => {
@@ -113,7 +114,7 @@ describe('a glance at a hall', () => {
     const look = whole.atMin.indexOf(480)
     const counted = fieldOf(known).bays.filter(({ isCounted }) => isCounted).map(({ bayId }) => bayId)
     const glance = glanceAtHall({ facts: known, hallId: 'hall', tried }, { bayId: 'two', substance: whole.substance, atMin: 480, counted })!
-    expect(glance.hall).toEqual([whole.hall[look]])
+    expect(glance.hall).toEqual(whole.hall.map(part => [part[look]]))
     expect([glance.substance, glance.lookMin]).toEqual([whole.substance, 480])
     glance.bays.forEach((bay, spot) => {
       const same = whole.bays[spot]!
@@ -122,4 +123,52 @@ describe('a glance at a hall', () => {
       expect(bay.isCounted).toBe(same.isCounted)
     })
   })
+})
+
+describe('a long hall', () => {
+  /** 60 x 12 m, lengthwise along the grid or across it, with one bay at its beginning, one beside it and one at its end. */
+  const along = (isAlongX: boolean, over: Partial<Record<string, Spot>> = {}) => {
+    const known = small(three())
+    const at = (m: number): Spot => isAlongX ? { xM: m, yM: 6 } : { xM: 6, yM: m }
+    const spots: Readonly<Record<string, Spot>> = { one: at(2), two: at(4), three: at(58), ...over }
+    const [lengthM, widthM] = isAlongX ? [60, 12] : [12, 60]
+    return {
+      ...known,
+      halls: {
+        hall: {
+          ...known.halls.hall!,
+          bays: Object.fromEntries(Object.entries(known.halls.hall!.bays).map(([id, bay]) => [id, { ...bay, ...spots[id]! }])),
+          plan: { outline: { xM: 0, yM: 0, lengthM, widthM }, things: [], ductsAt: {}, hoodsTowardsDeg: {} },
+        },
+      },
+    }
+  }
+  const useOf = (known: ReturnType<typeof facts>, bayId: string) => fieldOf(known).bays.find(one => one.bayId === bayId)!.use!.fraction!
+
+  it('is shown by its parts, the fullest where most burns', () => {
+    const field = fieldOf(along(true))
+    expect(field.hall).toHaveLength(5)
+    const held = field.hall.map(part => part[field.worst]!.high)
+    expect(held[0]).toBe(Math.max(...held))
+    expect(held[4]!).toBeGreaterThan(held[2]!)
+  })
+  it('holds more for whoever stands beside another than the same hall mixed evenly, and the same whichever way it lies', () => {
+    expect(useOf(along(true), 'one')).toBeGreaterThan(useOf(small(three()), 'one'))
+    const { from } = fieldOf(along(true)).bays.find(one => one.bayId === 'one')!.use!
+    const shareOf = (bayId: string) => from.find(one => one.bayId === bayId)!.share
+    expect(shareOf('two')).toBeGreaterThan(shareOf('three'))
+    expect(useOf(along(false), 'one')).toBeCloseTo(useOf(along(true), 'one'), 12)
+  })
+  it('is long by its sides where nobody drew it', () => {
+    const { halls, site, ...known } = along(true)
+    const { plan: _none, ...undrawn } = halls.hall
+    const told = {
+      ...known,
+      halls: { hall: undrawn },
+      site: { ...site, halls: [{ hallId: 'hall', name: 'Hall', size: { lengthM: 60, widthM: 12, heightM: 5 } }] },
+    }
+    expect(useOf(told, 'one')).toBeCloseTo(useOf(along(true), 'one'), 12)
+  })
+  it('what is drawn outside of it lies in the part next to it', () =>
+    expect(useOf(along(true, { two: { xM: -3, yM: 6 } }), 'one')).toBeCloseTo(useOf(along(true), 'one'), 12))
 })

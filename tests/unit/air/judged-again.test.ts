@@ -15,7 +15,18 @@ const stations = (over: Partial<Station> = {}, other: Partial<Station> = {}): Re
 })
 const job = (over: Partial<typeof STICK>) => ({ job: { ...STICK, ...over } })
 
-const inHall = (over: Partial<typeof HALL>) => ({ halls: { hall: { ...facts(stations()).halls.hall!, air: { ...HALL, ...over } } } })
+const hall = facts(stations()).halls.hall!
+const inHall = (over: Partial<typeof HALL>) => ({ halls: { hall: { ...hall, air: { ...HALL, ...over } } } })
+/** Five times as long as it is wide, one of its bays so far along it, the others at its beginning. */
+const longHall = (xM: number) => ({
+  halls: {
+    hall: {
+      ...hall,
+      plan: { outline: { xM: 0, yM: 0, lengthM: 40, widthM: 8 }, things: [], ductsAt: {}, hoodsTowardsDeg: {} },
+      bays: { ...hall.bays, two: { ...hall.bays.two!, xM } },
+    },
+  },
+})
 
 /** Each differs from the one before it in one thing. */
 const SHOPS: readonly (readonly [what: string, ...shop: Shop])[] = [
@@ -35,6 +46,8 @@ const SHOPS: readonly (readonly [what: string, ...shop: Shop])[] = [
   ['much more arc', stations(job({ arcMinPerH: 40 }))],
   ['a mask in which it is less', stations(job({ arcMinPerH: 40 })), 'one', WORN],
   ['worn for less of the time', stations(job({ arcMinPerH: 40 })), 'one', { ...WORN, rules: { ...RULES, maskWornShare: 0.5 } }],
+  ['drawn as a long hall', stations(), 'one', longHall(0)],
+  ['another bay at the other end of it', stations(), 'one', longHall(39)],
   ['as it was', stations()],
 ]
 
