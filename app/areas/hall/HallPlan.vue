@@ -39,6 +39,8 @@ const MARGIN_M = 1.2
 /** Narrower, numbers run into each other: then the plan is scrolled. */
 const LEAST_WIDE_PX = 620
 const MOST_HIGH_PX = 520
+/** Smaller, numbers of bays that stand beside each other run into each other: a long hall is scrolled too. */
+const LEAST_PX_PER_M = 20
 const frame = useTemplateRef<HTMLElement>('frame')
 const widthPx = ref(700)
 onMounted(() => {
@@ -55,7 +57,7 @@ const outline = computed(() => outlineOf(plan, bays, sides))
 const view = computed(() => seenFrom(outline.value, bays))
 /** Picture points for a metre. */
 const scale = computed(() => Math.min(
-  widthPx.value / (view.value.lengthM + 2 * MARGIN_M),
+  Math.max(LEAST_PX_PER_M, widthPx.value / (view.value.lengthM + 2 * MARGIN_M)),
   MOST_HIGH_PX / (view.value.widthM + 2 * MARGIN_M),
 ))
 const X = (m: number): number => (m - view.value.xM + MARGIN_M) * scale.value
