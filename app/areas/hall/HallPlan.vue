@@ -68,6 +68,12 @@ const size = computed(() => ({
   height: (view.value.widthM + 2 * MARGIN_M) * scale.value,
 }))
 
+const edge = computed(() => ({
+  x: X(outline.value.xM),
+  y: Y(outline.value.yM),
+  width: outline.value.lengthM * scale.value,
+  height: outline.value.widthM * scale.value,
+}))
 /** A long hall is cut across its length; each part has its own colour and number, at its lower edge. */
 const parts = computed(() => {
   const { xM, yM, lengthM, widthM } = outline.value
@@ -163,14 +169,7 @@ function tap(event: MouseEvent) {
       @pointerleave="isHeld = false"
       @click="tap"
     >
-      <rect
-        :x="X(outline.xM)"
-        :y="Y(outline.yM)"
-        :width="outline.lengthM * scale"
-        :height="outline.widthM * scale"
-        class="outline"
-        :class="{ guessed: plan === null }"
-      />
+      <rect v-bind="edge" class="ground" />
       <g v-for="part in parts" :key="`part ${part.index}`" class="part-of">
         <rect
           v-if="part.tint"
@@ -188,6 +187,7 @@ function tap(event: MouseEvent) {
           :y2="part.isAlongX ? part.y + part.height : part.y"
         />
       </g>
+      <rect v-bind="edge" class="outline" :class="{ guessed: plan === null }" />
       <g aria-hidden="true">
         <template v-for="{ at: x, said } in grid.xs" :key="`x${x}`">
           <line :x1="x" :x2="x" :y1="Y(outline.yM)" :y2="Y(outline.yM + outline.widthM)" class="grid" />
@@ -274,7 +274,8 @@ function tap(event: MouseEvent) {
 .frame { overflow-x: auto; margin-bottom: var(--space-4); }
 svg { display: block; background: var(--panel); touch-action: manipulation; }
 svg.drawing { touch-action: none; cursor: crosshair; }
-.outline { fill: var(--bg); stroke: var(--ink); stroke-width: 6; }
+.ground { fill: var(--bg); }
+.outline { fill: none; stroke: var(--ink); stroke-width: 6; }
 .outline.guessed { stroke-width: 3; stroke-dasharray: 10 7; }
 .grid { stroke: var(--rule); stroke-width: 1; }
 text { fill: var(--ink); font-size: var(--type-small); font-weight: 650; paint-order: stroke; stroke: var(--panel); stroke-width: 4px; }
