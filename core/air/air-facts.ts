@@ -144,11 +144,15 @@ export function laserGroundOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>,
   const { plan, bays } = halls[hallId] ?? NO_HALL
   const spot = bays[bayId]
   if (!plan || !spot) return null
-  const others = baysOfHall(site, hallId).filter(id => id !== bayId).flatMap((id) => {
-    const other = bays[id]
-    return other ? [{ label: site.bays.find(one => one.bayId === id)!.label, xM: other.xM, yM: other.yM }] : []
-  })
-  return { plan, spot, others }
+  const others = baysOfHall(site, hallId)
+    .filter(id => id !== bayId)
+    .map(id => ({ label: site.bays.find(one => one.bayId === id)!.label, at: bays[id] }))
+  return {
+    plan,
+    spot,
+    others: others.flatMap(({ label, at }) => at ? [{ label, xM: at.xM, yM: at.yM }] : []),
+    unplaced: others.flatMap(({ label, at }) => at ? [] : [label]),
+  }
 }
 
 /** The shop day that stands, by the site's own clock: elsewhere on earth it is another date. */

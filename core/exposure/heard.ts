@@ -124,6 +124,9 @@ export const withLength = (
   },
 })
 
+/** When, in parts of the time that the slowest mode along a hall takes, what came from its other end may be thickest. */
+const AFTER_PARTS = [0.08, 0.12, 0.18, 0.27, 0.4, 0.6, 0.9, 1.35, 2, 3]
+
 /** What a listener breathes of a source that runs for a stretch of the day; in a long hall also by how far apart they stand. */
 export function hear(modes: DrawnModes, source: Stay, from: From, { work, besides }: Listener, apartBy: Between = {}): Heard {
   const { count, weights, ...rates } = modes
@@ -166,11 +169,15 @@ export function hear(modes: DrawnModes, source: Stay, from: From, { work, beside
       for (const { begins, ends } of working) far += w * (risenSum(r, ends, onS) - risenSum(r, begins, onS))
       for (const { begins, ends } of idle) rest += w * (risenSum(r, ends, onS) - risenSum(r, begins, onS))
     }
-    for (const at of peaks) {
+    const farAt = (at: number): number => {
       let there = farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS)
       for (const { rate, weight, perM3 } of along) there += weight * perM3[n]! * risen(rate[n]!, at, onS)
-      most = Math.max(most, there)
+      return there
     }
+    for (const at of peaks) most = Math.max(most, farAt(at))
+    // Along a long hall most comes some time after the source has ended: as long as its slowest mode takes, or a part of that.
+    if (along.length > 0) for (const { begins, ends } of working) for (const part of AFTER_PARTS)
+      most = Math.max(most, farAt(Math.min(Math.max(onS - part / along[0]!.rate[n]!, begins), ends)))
     heard.workFar[n] = far / MINUTE
     heard.workNear[n] = near / MINUTE
     heard.besides[n] = rest / MINUTE

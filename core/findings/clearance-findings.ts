@@ -40,6 +40,7 @@ export interface BodyFindings {
   'eyes.laser-off-plan': Record<string, never>
   'eyes.laser-aim-untold': Record<string, never>
   'eyes.laser-way-out': { count: number, nearestM: number }
+  'eyes.laser-bays-unplaced': { bays: readonly string[], count: number }
   'eyes.laser-bays-in-reach': { bays: readonly string[], count: number }
   'eyes.laser-filter-away': { who: InTheCell, what: LaserFilterId, tag: string }
   'eyes.laser-filter-since': { tag: string }

@@ -13,6 +13,8 @@ export interface LaserGround {
   readonly plan: HallPlan
   readonly spot: Spot
   readonly others: readonly (Spot & { readonly label: string })[]
+  /** Other bays of the hall of which nobody said where they stand, by what they are called. */
+  readonly unplaced: readonly string[]
 }
 
 /** One line of what is thrown back: where it ends, or how far it harms an eye where nothing ends it before. */

@@ -97,17 +97,21 @@ export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }:
  */
 export function judgeCourse(
   { isOnPlan, waysOut, baysInReach }: BeamCourse,
+  { unplaced }: Pick<LaserGround, 'unplaced'>,
   aim: LaserAim | undefined,
 ): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
   if (!isOnPlan) return { found: [], missing: [finding('hold', 'eyes.laser-off-plan', {}, ['laserMeasures'])] }
+  const missing: Finding[] = unplaced.length === 0
+    ? []
+    : [finding('hold', 'eyes.laser-bays-unplaced', { bays: unplaced, count: unplaced.length }, ['laserMeasures'])]
   if (!aim && (waysOut || baysInReach.length > 0))
-    return { found: [], missing: [finding('hold', 'eyes.laser-aim-untold', {}, ['laserMeasures'])] }
+    return { found: [], missing: [...missing, finding('hold', 'eyes.laser-aim-untold', {}, ['laserMeasures'])] }
   const found: Finding[] = []
   const sources: readonly SourceId[] = ['laserMeasures', 'laserDistance']
   if (waysOut) found.push(finding('hold', 'eyes.laser-way-out', waysOut, sources))
   if (baysInReach.length > 0)
     found.push(finding('hold', 'eyes.laser-bays-in-reach', { bays: baysInReach, count: baysInReach.length }, sources))
-  return { found, missing: [] }
+  return { found, missing }
 }
 
 /**
@@ -155,7 +159,7 @@ export function judgeLaserCell(
   for (const person of present) for (const what of LASER_FILTERS) judgeWorn(person.who, what, person[what])
   for (const tag of wornTwice(cell)) found.push(finding('hold', 'eyes.laser-filter-twice', { tag }, ['laserEyewear']))
   if (ground) {
-    const course = judgeCourse(beamCourse(ground, hazard, cell.aim), cell.aim)
+    const course = judgeCourse(beamCourse(ground, hazard, cell.aim), ground, cell.aim)
     found.push(...course.found)
     missing.push(...course.missing)
   }

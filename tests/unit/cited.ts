@@ -350,6 +350,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.laser-off-plan': ['laserMeasures'],
   'eyes.laser-aim-untold': ['laserMeasures'],
   'eyes.laser-way-out': ['laserMeasures+laserDistance'],
+  'eyes.laser-bays-unplaced': ['laserMeasures'],
   'eyes.laser-bays-in-reach': ['laserMeasures+laserDistance'],
   'eyes.laser-filter-away': ['laserEyewear'],
   'eyes.laser-filter-since': ['laserEyewear'],

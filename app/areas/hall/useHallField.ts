@@ -9,7 +9,7 @@ const HOUR_MS = 3_600_000
 
 /** The same as long as nothing changed that the air of any hall hangs on; what lapses does so on the hour. */
 const factsKey = ({ halls, stations, sheets, surveys, rules, site, wearers, now }: AirFacts): string =>
-  JSON.stringify([halls, stations, sheets, surveys, rules, site.bays, site.areas, wearers, Math.floor(msOf(now) / HOUR_MS)])
+  JSON.stringify([halls, stations, sheets, surveys, rules, site.bays, site.areas, site.halls, wearers, Math.floor(msOf(now) / HOUR_MS)])
 
 /**
  * A hall worked out in a worker: the whole of it, and while something is dragged one look at it, as fast as the hand. Only the newest

@@ -37,7 +37,7 @@ watch(told, (now) => {
 
 const course = computed(() => beamCourse(ground, hazard, told.value))
 const said = computed(() => {
-  const { found, missing } = judgeCourse(course.value, told.value)
+  const { found, missing } = judgeCourse(course.value, ground, told.value)
   return lookup.sayAll([...found, ...missing])
 })
 const matt = computed(() => hazard.diffuseEyeDistanceM ?? 0)

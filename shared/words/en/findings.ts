@@ -269,6 +269,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Turn the work, or put a laser barrier before it and draw it on the plan.',
     `What is thrown back can reach ${count === 1 ? 'a door' : `${count} doors`}.`,
   ],
+  'eyes.laser-bays-unplaced': ({ bays, count }) => [
+    `Nobody said where ${count === 1 ? 'bay' : 'bays'} ${listOf(bays)} ${count === 1 ? 'stands' : 'stand'}: the laser may reach who works there.`,
+    'Say where each bay of the hall stands.',
+    `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} not placed in the hall.`,
+  ],
   'eyes.laser-bays-in-reach': ({ bays, count }) => [
     `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} ${count === 1 ? 'stands' : 'stand'} where what the work throws back harms an eye.`,
     'Turn the work, or put a wall or a laser barrier between and draw it on the plan.',

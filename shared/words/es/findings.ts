@@ -272,6 +272,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Gire la pieza, o ponga delante una barrera láser y dibújela en el plano.',
     `Lo reflejado puede llegar a ${count === 1 ? 'una puerta' : `${count} puertas`}.`,
   ],
+  'eyes.laser-bays-unplaced': ({ bays, count }) => [
+    `Nadie dijo dónde ${count === 1 ? 'está el puesto' : 'están los puestos'} ${list.format(bays)}: el láser puede alcanzar a quien trabaja ahí.`,
+    'Diga dónde está cada puesto de la nave.',
+    `${count === 1 ? 'Puesto' : 'Puestos'} ${list.format(bays)} sin ubicar en la nave.`,
+  ],
   'eyes.laser-bays-in-reach': ({ bays, count }) => [
     `${count === 1 ? 'El puesto' : 'Los puestos'} ${list.format(bays)} ${count === 1 ? 'está' : 'están'} donde lo que la pieza refleja daña un ojo.`,
     'Gire la pieza, o ponga en medio una pared o una barrera láser y dibújela en el plano.',

@@ -12,7 +12,7 @@ const thing = (kind: PlanKind, xM: number, yM: number, towardsDeg: number, lengt
   ({ kind, xM, yM, towardsDeg, lengthM })
 const DOOR = thing('door', 20, 6, 90, 2)
 const ground = (things: readonly PlanThing[] = [DOOR], others: LaserGround['others'] = [], spot = SPOT): LaserGround => ({
-  plan: { outline: { xM: 0, yM: 0, lengthM: 20, widthM: 12 }, things, ductsAt: {}, hoodsTowardsDeg: {} }, spot, others,
+  plan: { outline: { xM: 0, yM: 0, lengthM: 20, widthM: 12 }, things, ductsAt: {}, hoodsTowardsDeg: {} }, spot, others, unplaced: [],
 })
 const aim = (towardsDeg: number, piece: LaserAim['piece'] = 'flat'): LaserAim => ({ towardsDeg, piece })
 const waysOut = (things: readonly PlanThing[], how: LaserAim | undefined, hazard = HAZARD) =>

@@ -139,6 +139,7 @@ describe('by what input would a laser cell open when it must hold', () => {
       },
       spot: { xM: 8, yM: 4 },
       others: [bench],
+      unplaced: [],
       ...over,
     })
     it('shows a door that what is thrown back reaches, and a bay', () => {
@@ -151,6 +152,8 @@ describe('by what input would a laser cell open when it must hold', () => {
       const closed = ground({ others: [] })
       expect(aimed(undefined, { ...closed, plan: { ...closed.plan, things: [] } })).toEqual([])
     })
+    it('shows a bay that nobody placed nowhere: it may be anywhere', () =>
+      expect(aimed({ towardsDeg: 90, piece: 'flat' }, ground({ unplaced: ['3'] }))).toEqual(['eyes.laser-bays-unplaced']))
     it('does not show the laser itself', () =>
       expect(aimed({ towardsDeg: 90, piece: 'flat' }, ground({ spot: { xM: 12.5, yM: 4 } }))).toEqual(['eyes.laser-off-plan']))
     it('is of a beam of the register, not of a weaker one that was typed', () => {

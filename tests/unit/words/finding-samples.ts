@@ -58,6 +58,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.laser-off-plan': {},
   'eyes.laser-aim-untold': {},
   'eyes.laser-way-out': { count: 2, nearestM: 9.2 },
+  'eyes.laser-bays-unplaced': { bays: ['4'], count: 1 },
   'eyes.laser-bays-in-reach': { bays: ['2', '3'], count: 2 },
   'eyes.laser-filter-away': { who: 'visitor', what: 'eyewear', tag: 'LE-1' },
   'eyes.laser-filter-since': { tag: 'LE-1' },
