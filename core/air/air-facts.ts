@@ -76,8 +76,8 @@ export interface AirSurroundings {
   readonly neighbour?: Neighbour | null
   /** Other bays of the hall with an arc today that nothing is said to keep out of the eyes of others. */
   readonly arcsBeside?: number
-  /** The plan of the hall with this bay on it; null or left out where nobody drew the one or placed the other. */
-  readonly laserGround?: LaserGround | null
+  /** The plan of the hall with this bay on it; null where nobody drew the one or placed the other. Asked by a laser alone. */
+  readonly laserGround?: () => LaserGround | null
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
@@ -140,7 +140,7 @@ function arcsBeside({ site, halls, stations, now }: AirFacts, hallId: string, ow
 }
 
 /** A bay on the plan of its hall, and every other one that is open there. One that nobody placed is not on it. */
-export function laserGroundOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: string, bayId: string): LaserGround | null {
+function laserGroundOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: string, bayId: string): LaserGround | null {
   const { plan, bays } = halls[hallId] ?? NO_HALL
   const spot = bays[bayId]
   if (!plan || !spot) return null
@@ -300,7 +300,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       monitors: Object.values(facts.monitors).filter(({ bayIds, isRemoved }) => !isRemoved && bayIds.includes(bayId)),
       neighbour: hallId === null ? null : neighbourOf(facts, hallId, bayId),
       arcsBeside: hallId === null ? 0 : arcsBeside(facts, hallId, bayId),
-      laserGround: hallId === null ? null : laserGroundOf(facts, hallId, bayId),
+      laserGround: () => hallId === null ? null : laserGroundOf(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION

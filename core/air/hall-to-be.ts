@@ -4,6 +4,7 @@ import type { Instant } from '../time/instant'
 import { shopDayOf } from '../time/shop-day'
 import { msOf } from '../time/instant'
 import type { HallAir } from '../ventilation/hall'
+import { longHall } from '../ventilation/long-hall'
 import type { AirAssessment } from './assess-air'
 import { assessAir } from './assess-air'
 import type { BayAir } from './bay-air'
@@ -32,12 +33,14 @@ const fractionOf = ({ exposure }: AirAssessment): number => exposure?.fraction ?
  * until it may strike is counted here, for a hall is built for all of them.
  *
  * @param air the hall as it is planned
+ * @param sides of it, m: a long hall is cut along its length, and as its bays stand nowhere yet each counts as beside the others
  * @param kinds how many bays of each kind; {@link MOST_BAYS_TO_BE} together at most
  * @returns what the worst bay of each kind comes to, in their order: null for one with no bay
  * @throws RangeError for more bays than that, or a count that is not whole and not negative
  */
 export function judgeHallToBe(
   air: HallAir,
+  sides: { readonly lengthM: number, readonly widthM: number },
   kinds: readonly BaysToBe[],
   { rules, sheets, timeZone, now }: {
     readonly rules: HouseRules
@@ -54,8 +57,10 @@ export function judgeHallToBe(
       const id = `to-be-${kind}-${nth}`
       return { bayId: id, personId: id, job, extraction, position, earlierJobs: [] }
     }))
+  const long = longHall(sides, air.ceilingM)
   const prediction = predictHall({
     hall: air,
+    length: long ? { long, partOf: {} } : undefined,
     bays: named.flat(),
     sheets,
     shiftHours: rules.shiftHours,

@@ -34,7 +34,7 @@ export function judgeEyes(
   const { job } = station
   const { worn, welder } = forPerson(station.personId)
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
-  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, worn, air.laserGround ?? null, now)
+  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, worn, air.laserGround?.() ?? null, now)
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []

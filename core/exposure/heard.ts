@@ -64,11 +64,11 @@ export interface DrawnModes {
   readonly apart: Float64Array
   readonly weights: Readonly<Record<From, Weights>>
   /** What a long hall has beyond being mixed evenly; null where it is not long. */
-  readonly length: HallLength | null
+  readonly length: ModesAlong | null
 }
 
 /** The modes along a hall: the rate of each, draw by draw, and one over its volume, 1/m³. */
-interface HallLength { readonly long: LongHall, readonly rates: readonly Float64Array[], readonly perM3: Float64Array }
+interface ModesAlong { readonly long: LongHall, readonly rates: readonly Float64Array[], readonly perM3: Float64Array }
 
 /** One mode along a hall as it is met in one part of a source in another, draw by draw. */
 interface AlongMode { readonly rate: Float64Array, readonly weight: number, readonly perM3: Float64Array }
@@ -145,6 +145,11 @@ export function hear(modes: DrawnModes, source: Stay, from: From, { work, beside
   const [working, idle] = [spans(work), spans(besides)]
   // A hall is fullest as its source ends, or as somebody's work begins or ends.
   const peaks = working.flatMap(({ begins, ends }) => [begins, ends, Math.min(Math.max(onS, begins), ends)])
+  const farAt = (n: number, at: number): number => {
+    let there = farSlow[n]! * risen(rates.slow[n]!, at, onS) + farFast[n]! * risen(rates.fast[n]!, at, onS)
+    for (const { rate, weight, perM3 } of along) there += weight * perM3[n]! * risen(rate[n]!, at, onS)
+    return there
+  }
   for (let n = 0; n < count; n++) {
     const slow = rates.slow[n]!
     const fast = rates.fast[n]!
@@ -169,15 +174,12 @@ export function hear(modes: DrawnModes, source: Stay, from: From, { work, beside
       for (const { begins, ends } of working) far += w * (risenSum(r, ends, onS) - risenSum(r, begins, onS))
       for (const { begins, ends } of idle) rest += w * (risenSum(r, ends, onS) - risenSum(r, begins, onS))
     }
-    const farAt = (at: number): number => {
-      let there = farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS)
-      for (const { rate, weight, perM3 } of along) there += weight * perM3[n]! * risen(rate[n]!, at, onS)
-      return there
-    }
-    for (const at of peaks) most = Math.max(most, farAt(at))
+    for (const at of peaks) most = Math.max(most, farAt(n, at))
     // Along a long hall most comes some time after the source has ended: as long as its slowest mode takes, or a part of that.
-    if (along.length > 0) for (const { begins, ends } of working) for (const part of AFTER_PARTS)
-      most = Math.max(most, farAt(Math.min(Math.max(onS - part / along[0]!.rate[n]!, begins), ends)))
+    if (along.length > 0)
+      for (const { begins, ends } of working)
+        for (const part of AFTER_PARTS)
+          most = Math.max(most, farAt(n, Math.min(Math.max(onS - part / along[0]!.rate[n]!, begins), ends)))
     heard.workFar[n] = far / MINUTE
     heard.workNear[n] = near / MINUTE
     heard.besides[n] = rest / MINUTE

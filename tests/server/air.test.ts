@@ -4,6 +4,7 @@ import { airOf } from '#core/air/air-facts'
 import { workPatternOf, NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { judgeExposure } from '#core/exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
+import { LASER_CHECKS } from '#core/ids/laser-ids'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
 import type { Extraction } from '#core/streams/hall/hall'
@@ -65,7 +66,8 @@ const sendOk = async (...args: Parameters<Shop['send']>) => {
   expect(answer.status, JSON.stringify(answer.body)).toBe(200)
   return answer
 }
-const gateEvents = (bay: string) =>
+/** A gate of a bay as it was last put on record. */
+const gateEvents = (bay: string, gate = 'air') =>
   shop.pool
     .query<{
     body_json: {
@@ -73,8 +75,8 @@ const gateEvents = (bay: string) =>
       commandId: string
     }
   }>(
-      `select body_json from event where site_id = $1 and stream_id = $2 and type = 'gate-changed' and body_json->'payload'->>'gate' = 'air' order by version desc limit 1`,
-      [shop.siteId, bay],
+      `select body_json from event where site_id = $1 and stream_id = $2 and type = 'gate-changed' and body_json->'payload'->>'gate' = $3 order by version desc limit 1`,
+      [shop.siteId, bay, gate],
     )
     .then(({ rows }) => rows[0]!.body_json.payload)
 
@@ -342,7 +344,7 @@ describe('air behind the one door', () => {
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).not.toContain('air.starved')
     expect((await lay(null)).status).toBe(200)
   })
-  it('a hall is drawn by the safety lead alone, for its own bays; no gate is judged by it, and what was laid stays', async () => {
+  it('a hall is drawn by the safety lead alone, for its own bays; no gate that it does not shut is told, what was laid stays', async () => {
     const layOut = (plan: unknown, by = lead()) =>
       shop.send(by, [hallStream('hall')], { type: 'hall.lay-out', payload: { plan } } as never)
     const plan = {
@@ -358,5 +360,37 @@ describe('air behind the one door', () => {
     expect(await gateEvents(BAY_1)).toEqual(before)
     const { rows } = await shop.pool.query(`select hall from hall_reading where hall_id = 'hall'`)
     expect(rows[0].hall).toMatchObject({ plan, air: { isOpenAir: false }, bays: { 'bay-1': {} } })
+  })
+  it('a plan that shows a door where a laser is thrown back to shuts the gate on record, and a barrier opens it again', async () => {
+    const filter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
+    await sendOk(lead(), [kitItemStream('lw-9')], {
+      type: 'item.register', payload: { kind: 'laser-welder', name: 'Handheld laser', marks: {}, assignment: { to: 'bay', id: 'bay-1' } },
+    } as never)
+    await sendOk(instructor(), [BAY_1], { type: 'station.set-job', payload: { job: { process: 'lbw', baseMetal: 'mild-steel' } } } as never)
+    await sendOk(instructor(), [BAY_1], {
+      type: 'station.check-laser-cell',
+      payload: {
+        laserTag: 'LW-9',
+        beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e' },
+        aim: { towardsDeg: 0, piece: 'flat' },
+        answers: Object.fromEntries(LASER_CHECKS.map(check => [check, true])),
+        present: [{ who: 'operator', eyewear: filter, helmet: filter }],
+      },
+    } as never)
+    const { rows } = await shop.pool.query<{ at: { xM: number, yM: number } }>(
+      `select hall->'bays'->'bay-1' as at from hall_reading where hall_id = 'hall'`,
+    )
+    const { xM, yM } = rows[0]!.at
+    const layOut = (things: readonly object[]) => sendOk(lead(), [hallStream('hall')], {
+      type: 'hall.lay-out',
+      payload: {
+        plan: { outline: { xM: xM - 5, yM: yM - 5, lengthM: 10, widthM: 10 }, things, ductsAt: {}, hoodsTowardsDeg: {} },
+      },
+    } as never)
+    const door = { kind: 'door', xM: xM + 5, yM, towardsDeg: 90, lengthM: 1 }
+    await layOut([door])
+    expect((await gateEvents(BAY_1, 'eyes')).findings.map(({ code }) => code)).toContain('eyes.laser-way-out')
+    await layOut([door, { kind: 'laser-barrier', xM: xM + 3, yM, towardsDeg: 90, lengthM: 3 }])
+    expect((await gateEvents(BAY_1, 'eyes')).findings.map(({ code }) => code)).not.toContain('eyes.laser-way-out')
   })
 })

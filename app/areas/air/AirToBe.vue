@@ -59,7 +59,8 @@ const found = computed(() => {
   if (air.value === null || total.value === 0 || isCountUnread.value || isTooMany.value) return null
   const { rules, site } = facts
   const { sheets, now } = judged.standing
-  const judgedKinds = judgeHallToBe(air.value, kinds.value, { rules, sheets, timeZone: site.timeZone, now })
+  const sides = { lengthM: lengthM.value!, widthM: widthM.value! }
+  const judgedKinds = judgeHallToBe(air.value, sides, kinds.value, { rules, sheets, timeZone: site.timeZone, now })
   return kinds.value.map(({ bay, job, count }, nth) => {
     const { exposure, found: seen, missing } = judgedKinds[nth]!
     const holds = [...seen, ...missing].filter(closes)

@@ -22,10 +22,11 @@ export function useLaserBeams(placed: () => readonly Placed[]) {
   const judged = useJudged()
   return computed((): readonly DrawnBeam[] => placed().flatMap(({ bay, station: { job, laserCell } }) => {
     if (!job || PROCESS_TRAITS[job.process].heat !== 'laser' || !laserCell || !stands(laserCell.validUntil, judged.standing.now)) return []
-    const { air: { laserGround }, kit } = judged.viewAt(bay)
-    if (!laserGround) return []
+    const { air, kit } = judged.viewAt(bay)
+    const ground = air.laserGround?.()
+    if (!ground) return []
     const hazard = cellHazard(beamOf(laserCell, cellKit(kit.items, []).lasers))
     const { diffuseEyeDistanceM: mattM = 0 } = hazard
-    return [{ bayId: bay.bayId, label: bay.label, spot: laserGround.spot, course: beamCourse(laserGround, hazard, laserCell.aim), mattM }]
+    return [{ bayId: bay.bayId, label: bay.label, spot: ground.spot, course: beamCourse(ground, hazard, laserCell.aim), mattM }]
   }))
 }

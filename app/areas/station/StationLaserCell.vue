@@ -41,7 +41,7 @@ const typedBeam = ref<LaserBeam | undefined>(last?.beam)
 const beam = computed(() => laser.value?.marks.laserBeam ?? typedBeam.value ?? null)
 const hazard = computed(() => beam.value && cellHazard(beam.value))
 /** Where the hall is drawn, which way it points is told on its plan. */
-const ground = computed(() => judged.viewAt(placed.bay).air.laserGround ?? null)
+const ground = computed(() => judged.viewAt(placed.bay).air.laserGround?.() ?? null)
 const hallId = computed(() => hallIdOf(facts.site, placed.bay.bayId))
 const aim = ref<LaserAim | undefined>(last?.aim)
 
@@ -141,7 +141,12 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
     </FrameKey>
     <FrameRefused :says="keeper.refused.value" />
     <figure v-if="hazard">
-      <svg v-if="!ground" viewBox="0 0 320 150" role="img" :aria-label="says.drawn(far(hazard.eyeHazardDistanceM), far(hazard.diffuseEyeDistanceM ?? 0))">
+      <svg
+        v-if="!ground"
+        viewBox="0 0 320 150"
+        role="img"
+        :aria-label="says.drawn(far(hazard.eyeHazardDistanceM), far(hazard.diffuseEyeDistanceM ?? 0))"
+      >
         <path class="wall" d="M12 8v134M308 8v134M12 142h296" />
         <path class="work" d="M90 120h120" />
         <path class="beam" d="M60 30l80 90" />

@@ -1,4 +1,5 @@
-// How a hall is drawn: where its walls, doors and fans stand. Its air is not judged by it; where a laser's beam may end is.
+// How a hall is drawn: where its walls, doors and fans stand. What is judged by it: where a laser's beam may end, and of
+// its air how long it is.
 
 /** What is drawn of a hall besides its bays. */
 export const PLAN_KINDS = ['wall', 'screen', 'laser-barrier', 'door', 'blows-in', 'draws-out', 'draught', 'duct-fan'] as const

@@ -22,8 +22,8 @@ export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
     'hall.fit-bay': request('describe-air', { touches: itsBays }),
     'hall.fit-bays': request('describe-air', { touches: itsBays }),
     'hall.lay-ducts': request('describe-air', { touches: itsBays }),
-    // How it is drawn changes nothing of what is breathed.
-    'hall.lay-out': request('describe-air'),
+    // How long it is cuts its air into parts, and where its walls stand says where a laser's beam ends.
+    'hall.lay-out': request('describe-air', { touches: itsBays }),
     'hall.tell-heat': report('door-checks', { touches: (_hall, _command, { site, id }) => ({ bayIds: baysOfHall(site, id) }) }),
   },
   decide(_hall, command, asked) {

@@ -265,12 +265,16 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Nobody said which way the laser points.',
   ],
   'eyes.laser-way-out': ({ count, nearestM }, q) => [
-    `What the work throws back can reach ${count === 1 ? 'a door' : `${count} doors`}, ${count === 1 ? '' : 'the nearest '}${q.distance(nearestM)} off.`,
+    count === 1
+      ? `What the work throws back can reach a door, ${q.distance(nearestM)} off.`
+      : `What the work throws back can reach ${count} doors, the nearest ${q.distance(nearestM)} off.`,
     'Turn the work, or put a laser barrier before it and draw it on the plan.',
     `What is thrown back can reach ${count === 1 ? 'a door' : `${count} doors`}.`,
   ],
   'eyes.laser-bays-unplaced': ({ bays, count }) => [
-    `Nobody said where ${count === 1 ? 'bay' : 'bays'} ${listOf(bays)} ${count === 1 ? 'stands' : 'stand'}: the laser may reach who works there.`,
+    count === 1
+      ? `Nobody said where bay ${listOf(bays)} stands: the laser may reach who works there.`
+      : `Nobody said where bays ${listOf(bays)} stand: the laser may reach who works there.`,
     'Say where each bay of the hall stands.',
     `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} not placed in the hall.`,
   ],

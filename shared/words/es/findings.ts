@@ -268,17 +268,23 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Nadie dijo hacia dónde apunta el láser.',
   ],
   'eyes.laser-way-out': ({ count, nearestM }, q) => [
-    `Lo que la pieza refleja puede llegar a ${count === 1 ? 'una puerta' : `${count} puertas`}, ${count === 1 ? '' : 'la más cercana '}a ${q.distance(nearestM)}.`,
+    count === 1
+      ? `Lo que la pieza refleja puede llegar a una puerta, a ${q.distance(nearestM)}.`
+      : `Lo que la pieza refleja puede llegar a ${count} puertas, la más cercana a ${q.distance(nearestM)}.`,
     'Gire la pieza, o ponga delante una barrera láser y dibújela en el plano.',
     `Lo reflejado puede llegar a ${count === 1 ? 'una puerta' : `${count} puertas`}.`,
   ],
   'eyes.laser-bays-unplaced': ({ bays, count }) => [
-    `Nadie dijo dónde ${count === 1 ? 'está el puesto' : 'están los puestos'} ${list.format(bays)}: el láser puede alcanzar a quien trabaja ahí.`,
+    count === 1
+      ? `Nadie dijo dónde está el puesto ${list.format(bays)}: el láser puede alcanzar a quien trabaja ahí.`
+      : `Nadie dijo dónde están los puestos ${list.format(bays)}: el láser puede alcanzar a quien trabaja ahí.`,
     'Diga dónde está cada puesto de la nave.',
     `${count === 1 ? 'Puesto' : 'Puestos'} ${list.format(bays)} sin ubicar en la nave.`,
   ],
   'eyes.laser-bays-in-reach': ({ bays, count }) => [
-    `${count === 1 ? 'El puesto' : 'Los puestos'} ${list.format(bays)} ${count === 1 ? 'está' : 'están'} donde lo que la pieza refleja daña un ojo.`,
+    count === 1
+      ? `El puesto ${list.format(bays)} está donde lo que la pieza refleja daña un ojo.`
+      : `Los puestos ${list.format(bays)} están donde lo que la pieza refleja daña un ojo.`,
     'Gire la pieza, o ponga en medio una pared o una barrera láser y dibújela en el plano.',
     `${count === 1 ? 'Puesto' : 'Puestos'} ${list.format(bays)} al alcance del láser.`,
   ],

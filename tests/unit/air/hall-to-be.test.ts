@@ -8,7 +8,9 @@ import { ARM, facts, HALL, NEAR, NOW, ready, RULES, STICK } from './air-of-a-sho
 
 const around = { rules: RULES, sheets: {}, timeZone: 'Europe/London', now: NOW }
 const STICK_BAY: BaysToBe['like'] = { job: STICK, extraction: ARM, position: NEAR }
-const judge = (kinds: readonly BaysToBe[], over: Partial<HallAir> = {}) => judgeHallToBe({ ...HALL, ...over }, kinds, around)
+const SQUARE = { lengthM: 20, widthM: 20 }
+const judge = (kinds: readonly BaysToBe[], over: Partial<HallAir> = {}, sides = SQUARE) =>
+  judgeHallToBe({ ...HALL, ...over }, sides, kinds, around)
 const fractionOf = (count: number, over: Partial<HallAir> = {}, like = STICK_BAY) => judge([{ like, count }], over)[0]!.exposure!.fraction!
 const holdsOf = (like: BaysToBe['like']) => {
   const { found, missing } = judge([{ like, count: 1 }])[0]!
@@ -16,6 +18,12 @@ const holdsOf = (like: BaysToBe['like']) => {
 }
 
 describe('a hall that is not there yet', () => {
+  it('by what input would it read clear: a long one counts its bays as standing together, for nobody placed them', () => {
+    const kinds = [{ like: STICK_BAY, count: 3 }]
+    const use = (sides: typeof SQUARE) => judge(kinds, {}, sides)[0]!.exposure!.fraction!
+    expect(use({ lengthM: 80, widthM: 5 })).toBeGreaterThan(use(SQUARE))
+    expect(use({ lengthM: 5, widthM: 80 })).toBe(use({ lengthM: 80, widthM: 5 }))
+  })
   it('breathes as one that is: three bays alike, in the same hall, with the same work', () => {
     const stands = facts({ one: ready({ personId: 'a' }), two: ready({ personId: 'b' }), three: ready({ personId: 'c' }) })
     const there = predictHall({ ...hallQuestion(stands, 'hall')!, mayStrike: () => true })
