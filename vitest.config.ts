@@ -21,6 +21,8 @@ export default defineConfig({
           name: 'core',
           setupFiles: ['tests/unit/whole-findings.ts'],
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          // A slow answer is not a wrong one: the longest take 2 s, and the machine may be three times slower or have other work.
+          testTimeout: 30_000,
         },
       },
       {

@@ -3,7 +3,11 @@ import type { AirAssessment } from '../air/assess-air'
 import { assessAir } from '../air/assess-air'
 import type { BayAir } from '../air/bay-air'
 import type { Finding, FindingCode } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { inThreeFigures } from '../findings/in-three-figures'
+import { engineMonoxideMgPerMin, minutesToDanger } from '../fume/engine-exhaust'
+import { highestCurrentA } from '../fume/melting-rate'
+import type { HallAir } from '../ventilation/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
@@ -27,6 +31,17 @@ export const bayAirOf = (
   { bayId, extraction }: AirSurroundings,
 ): BayAir => ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
 
+/** An engine that serves a bay under a roof stands in the open, or its exhaust is in the hall: Machine looks, this says what is at stake */
+function underRoof({ job }: StationAir, { items }: KitAround, hall: HallAir | null): readonly Finding[] {
+  if (job === null || hall === null || hall.isOpenAir || !items.some(({ kind }) => kind === 'engine-drive')) return []
+  const monoxide = engineMonoxideMgPerMin(job.process, highestCurrentA(job))
+  const values = {
+    monoxideMgPerMin: monoxide?.high ?? null,
+    dangerInMin: monoxide && minutesToDanger(monoxide, { ...hall, outdoorM3PerS: hall.supplyM3PerS * hall.outdoorShare }),
+  }
+  return [finding('caution', 'air.engine-under-roof', values, ['engineExhaust'])]
+}
+
 /** Is what is breathed here under the action fraction, as the ventilation is set, or inside the respirator worn? */
 export function judgeAir(
   station: Station,
@@ -39,11 +54,12 @@ export function judgeAir(
   const bay = bayAirOf(station, air)
   const masks = person.worn.filter(({ kind }) => kind === 'respirator')
   const worn = wornMask(person.wearer, masks, now)
+  const prediction = air.predict(bay)
   const assessment = assessAir({
     bay,
     rules,
     now,
-    prediction: air.predict(bay),
+    prediction,
     check: station.extractionCheck,
     surveys: air.surveys,
     shopDay: air.shopDay,
@@ -53,6 +69,7 @@ export function judgeAir(
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
   // What an instrument reads there now is said first: it overrules what is worked out.
   const found: Finding[] = [...judgeMonitors({ monitors: air.monitors, extraction: air.extraction, rules, now })]
+  found.push(...underRoof(station, kit, prediction?.hall ?? null))
   const missing: Finding[] = []
   sortItemFindings(ofGate(kit.items, 'air'), now, found, missing)
   // A mask that is only due to be looked at protects nobody, and holds nobody who needs none; one tagged out holds.

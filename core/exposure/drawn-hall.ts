@@ -12,10 +12,15 @@ import { alongRates, passesM3PerS } from '../ventilation/long-hall'
 import { keptWith, keyed, lazily, textOf } from '../kept'
 import type { HallDoubt, Posture } from './hall-doubt'
 import type { DrawnModes } from './heard'
-import { drawnModes, withLength } from './heard'
+import { drawnModes, withDecay, withLength } from './heard'
 
 // What is not known of a hall, drawn: how its air moves, what its hoods take, what its arcs make. What two bays share (a table's factor,
 // the draught of the hall) is drawn once for both, what is a bay's own by itself.
+
+/** How something floats: particles, gases, which pass through filters, or ozone, which is gone by itself besides. */
+export type Floats = Aerosol | 'ozone'
+/** How a substance floats. */
+export const floatsAs = (substance: SubstanceId): Floats => substance === 'ozone' ? 'ozone' : isGas(substance) ? 'gases' : 'particles'
 
 /** One stretch of arc work at a bay, in minutes from the start of the shop day. */
 export interface ArcWork {
@@ -51,16 +56,16 @@ export interface DrawnHall {
   readonly long: LongHall | null
   /** The same for halls whose air moves alike. */
   readonly airKey: () => string
-  /** How its air moves: particles, or gases, which pass through filters. */
-  readonly modes: (what: Aerosol) => DrawnModes
+  /** How its air moves. */
+  readonly modes: (what: Floats) => DrawnModes
   /** Particles and gases move alike where no hood and no filter tells them apart: what to ask the modes for. */
-  readonly moving: (what: Aerosol) => Aerosol
+  readonly moving: (what: Floats) => Floats
   /** Of what the hall holds where somebody stands: no hall is mixed evenly. */
   readonly mixing: Float64Array
   /** Share taken at the arc. */
   readonly taken: (spot: number) => Float64Array
   /** Of what is taken, the share that comes back into the hall. */
-  readonly returned: (spot: number, what: Aerosol) => number
+  readonly returned: (spot: number, what: Floats) => number
   readonly arcMinutes: (spot: number, arcMinPerH: number) => Float64Array
   /** What an arc makes while it burns, mg/min. */
   readonly madeOf: (spot: number, work: number, substance: SubstanceId) => Float64Array
@@ -106,23 +111,29 @@ export function drawHall(
   // Under the open sky there is no hall that could be long.
   const long = hall.isOpenAir ? null : cut
   const airKey = lazily(() => textOf([hall, bays.map(({ hood }) => hood), doubt, long]))
+  const moving = (what: Floats): Floats =>
+    what === 'ozone' && doubt.ozoneDecayPerH.high > 0 ? what : isFiltered ? what === 'ozone' ? 'gases' : what : 'particles'
+  const modes = lazily((what: Floats): DrawnModes => modesLately(draws, `${what} ${airKey(null)}`, () => {
+    if (what === 'ozone') {
+      const perH = draws.protective(doubt.ozoneDecayPerH, { doubt: 'gas', of: 'ozone decay' })
+      return withDecay(modes(moving('gases')), perH)
+    }
+    const ofEach = <Of>(at: (n: number) => Of): readonly Of[] =>
+      isCertain ? new Array<Of>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n))
+    const balances = ofEach(n => hallBalance(hallOf(n), bays, what))
+    const mixed = drawnModes(balances.map(balance => hallModes(balance, bays.length)))
+    return long
+      ? withLength(mixed, long, ofEach(n => alongRates(long, balances[n]!, passesM3PerS(long, hallOf(n)))), balances)
+      : mixed
+  }))
   return {
     count,
     long,
     airKey: () => airKey(null),
     mixing,
     ofBay,
-    moving: what => isFiltered ? what : 'particles',
-    modes: lazily((what: Aerosol): DrawnModes =>
-      modesLately(draws, `${what} ${airKey(null)}`, () => {
-        const ofEach = <Of>(at: (n: number) => Of): readonly Of[] =>
-          isCertain ? new Array<Of>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n))
-        const balances = ofEach(n => hallBalance(hallOf(n), bays, what))
-        const modes = drawnModes(balances.map(balance => hallModes(balance, bays.length)))
-        return long
-          ? withLength(modes, long, ofEach(n => alongRates(long, balances[n]!, passesM3PerS(long, hallOf(n)))), balances)
-          : modes
-      })),
+    moving,
+    modes,
     arcMinutes: keyed((spot: number, arcMinPerH: number) => ({
       key: `${spot} ${arcMinPerH}`,
       make: () => ofBay(doubt.arcTime, 'arc-time', spot).map(factor => Math.min(60, arcMinPerH * factor)),

@@ -1,10 +1,9 @@
 import type { DrawSet } from '../chance/draw-set'
-import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { Range } from '../range'
 import { risen } from '../ventilation/hall-modes'
 import type { DrawnHall, HallBay } from './drawn-hall'
-import { partOfFume } from './drawn-hall'
+import { floatsAs, partOfFume } from './drawn-hall'
 import { alongBetween, MINUTE } from './heard'
 
 /** What floats in a hall over the day, mg/m³: the middle and the 95th percentile, minute by minute as they were asked. */
@@ -33,7 +32,7 @@ export function hallCourse(
   spread: DrawSet['spread'],
 ): HallCourse {
   const { count, mixing } = hall
-  const what = isGas(substance) ? 'gases' : 'particles'
+  const what = floatsAs(substance)
   const modes = hall.modes(hall.moving(what))
   const { slow, fast, apart, weights } = modes
   const parts = Array.from({ length: hall.long?.parts ?? 1 }, (_, part) => part)

@@ -1,7 +1,7 @@
 import type { Job } from '../job/job'
 import type { HeadId } from '../ids/vocabulary'
 import type { Range } from '../range'
-import { exactly } from '../range'
+import { exactly, NOTHING } from '../range'
 import { isJet } from '../ventilation/capture'
 
 /** How far what is told of a hall may be from what is so: each a factor of it, its 5th, 50th and 95th percentile. */
@@ -16,14 +16,17 @@ export interface HallDoubt {
   readonly mixing: Range
   /** Of the minutes of arc in an hour. */
   readonly arcTime: Range
+  /** What of the ozone in a hall is gone in an hour on its walls and its dust, parts of it an hour: no factor. Nothing: it stays. */
+  readonly ozoneDecayPerH: Range
 }
 
 /** Taken as told, to the digit: for what is compared with a worked example. */
 export const CERTAIN: HallDoubt = {
   draught: exactly(1), nearField: exactly(1), supply: exactly(1), mixing: exactly(1), arcTime: exactly(1),
+  ozoneDecayPerH: NOTHING,
 }
 
-/** What a gate counts. Sources: `hallDoubt`, `stillAir`. */
+/** What a gate counts. Sources: `hallDoubt`, `stillAir`, `ozoneDecay`. */
 export const USUAL_DOUBT: HallDoubt = {
   // One reading of a draught that comes and goes; surveys found 0.06 to 0.3 m/s from shop to shop.
   draught: { low: 0.5, mid: 1, high: 1.6 },
@@ -32,6 +35,8 @@ export const USUAL_DOUBT: HallDoubt = {
   supply: { low: 0.8, mid: 1, high: 1.15 },
   mixing: { low: 0.6, mid: 1, high: 2 },
   arcTime: { low: 0.75, mid: 1, high: 1.25 },
+  // 2 to 6 indoors, 3 as a rule; found in rooms with more surface than a hall has, so half the low end counts as possible.
+  ozoneDecayPerH: { low: 1, mid: 3, high: 6 },
 }
 
 /**

@@ -1,13 +1,12 @@
 import type { DrawSet } from '../chance/draw-set'
 import { ENDS } from '../chance/draw-set'
 import type { Range } from '../range'
-import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
-import type { Aerosol, HallAir } from '../ventilation/hall'
+import type { HallAir } from '../ventilation/hall'
 import { keptWith, keyed, lazily, namesLately, textOf } from '../kept'
 import type { Stay } from '../time/stays'
-import type { ArcWork, DrawnHall, HallBay } from './drawn-hall'
-import { drawHall, partOfFume } from './drawn-hall'
+import type { ArcWork, DrawnHall, Floats, HallBay } from './drawn-hall'
+import { drawHall, floatsAs, partOfFume } from './drawn-hall'
 import type { HallDoubt } from './hall-doubt'
 import { CERTAIN, MIXED } from './hall-doubt'
 import type { LongHall } from '../ventilation/long-hall'
@@ -126,11 +125,11 @@ export function hallShift(
 
   const listeners = lazily((spot: number) => listenerOf(spot, visitOfAll(bays[spot]!.work, shiftHours)))
   const partOf = (spot: number): number | undefined => drawn.long ? bays[spot]!.part : undefined
-  const heardOf = keyed((what: Aerosol, { stay, part }: Pick<Voice, 'stay' | 'part'>, from: From, listener: Listener) => ({
+  const heardOf = keyed((what: Floats, { stay, part }: Pick<Voice, 'stay' | 'part'>, from: From, listener: Listener) => ({
     key: `${what} ${stay.fromMin} ${stay.toMin} ${from} ${part} ${partOf(listener.spot)} ${listener.key}`,
     make: () => hear(modes(what), stay, from, listener, { from: part, to: partOf(listener.spot) }),
   }))
-  const runs = keyed((what: Aerosol, spot: number, arcMinPerH: number) => ({
+  const runs = keyed((what: Floats, spot: number, arcMinPerH: number) => ({
     key: `${what} ${spot} ${arcMinPerH}`,
     make: () => runOf(modes(what), arcMinutes(spot, arcMinPerH), partOf(spot)),
   }))
@@ -158,7 +157,7 @@ export function hallShift(
       const mgPerMin = madeOf(from, index, substance)
       const sum = strengths[substance] ??= { loose: new Float64Array(count), back: null }
       addProduct(sum.loose, mgPerMin, loose)
-      const returned = returnedOf(from, isGas(substance) ? 'gases' : 'particles')
+      const returned = returnedOf(from, floatsAs(substance))
       if (returned > 0) addProduct(sum.back ??= new Float64Array(count), mgPerMin, taking.map(part => part * returned))
     }
   }
@@ -166,7 +165,7 @@ export function hallShift(
   function addHeard(sum: Drawn, voice: Voice, substance: SubstanceId, listener: Listener): void {
     const { from, lean, strengths } = voice
     const { loose, back } = strengths[substance]!
-    const moves = moving(isGas(substance) ? 'gases' : 'particles')
+    const moves = moving(floatsAs(substance))
     const near = heardOf(moves, voice, from, listener)
     const far = back ? heardOf(moves, voice, 'hall', listener) : null
     for (let n = 0; n < count; n++) {
@@ -184,7 +183,7 @@ export function hallShift(
     }
   }
   /** What a run of their own arc adds for the short term and the peak, of 1 mg made in a minute. */
-  function ownRun(what: Aerosol, spot: number, index: number): OwnRunOf {
+  function ownRun(what: Floats, spot: number, index: number): OwnRunOf {
     const { arcMinPerH, posture = MIXED } = bays[spot]!.work[index]!
     const run = runs(moving(what), spot, arcMinPerH)
     const share = taken(spot)
@@ -239,12 +238,12 @@ export function hallShift(
       addVoice(voice)
       // What burnt at their bay while they were not at work there was somebody else's run.
       if (!listener.work.some(({ fromMin, toMin }) => fromMin < work.toMin && toMin > work.fromMin)) return
-      const runOfOwn = lazily((what: Aerosol) => ownRun(what, listener.spot, index))
+      const runOfOwn = lazily((what: Floats) => ownRun(what, listener.spot, index))
       for (const substance of Object.keys(work.emission) as SubstanceId[]) {
         const ofTurn = ownRuns[substance] ??= new Map()
         const run = ofTurn.get(together[index]!) ?? nothingOf(OF_RUNS, count)
         ofTurn.set(together[index]!, run)
-        const unit = runOfOwn(isGas(substance) ? 'gases' : 'particles')
+        const unit = runOfOwn(floatsAs(substance))
         for (const kind of OF_RUNS) addProduct(run[kind], madeOf(listener.spot, index, substance), unit[kind])
       }
     }

@@ -124,6 +124,24 @@ export const withLength = (
   },
 })
 
+/**
+ * The modes of what is gone by itself wherever it floats, at a rate of its own: each is so much faster, and weighs what it did.
+ *
+ * @param perH draw by draw, 1/h
+ * Source: first-order loss, the same in every zone; derived.
+ */
+export function withDecay(modes: DrawnModes, perH: Float64Array): DrawnModes {
+  const faster = (rates: Float64Array): Float64Array => rates.map((rate, n) => rate - perH[n]! / 3600)
+  const { length } = modes
+  return {
+    ...modes,
+    slow: faster(modes.slow),
+    fast: faster(modes.fast),
+    apart: faster(modes.apart),
+    length: length && { ...length, rates: length.rates.map(faster) },
+  }
+}
+
 /** When, in parts of the time that the slowest mode along a hall takes, what came from its other end may be thickest. */
 const AFTER_PARTS = [0.08, 0.12, 0.18, 0.27, 0.4, 0.6, 0.9, 1.35, 2, 3]
 

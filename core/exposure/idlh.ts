@@ -19,6 +19,7 @@ export const IDLH_MG_PER_M3: Readonly<Partial<Record<SubstanceId, number>>> = {
   'copper': 100,
   'lead': 100,
   'cadmium': 9,
+  'beryllium': 4,
   'fluorides': 250,
   'ozone': ppm('ozone', 5),
   'nitrogen-dioxide': ppm('nitrogen-dioxide', 13),

@@ -5,6 +5,8 @@ import type { ExtractionFault } from '../ids/air-ids'
 export interface AirFindings {
   'air.job-first': Record<string, never>
   'air.hall-unknown': Record<string, never>
+  /** What its exhaust would make of the hall, at the high end; null where the current is not known, and where it never gets so far. */
+  'air.engine-under-roof': { monoxideMgPerMin: number | null, dangerInMin: number | null }
   'air.hood-unknown': Record<string, never>
   'air.position-unknown': Record<string, never>
   'air.times-unknown': Record<string, never>

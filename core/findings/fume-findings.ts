@@ -1,5 +1,5 @@
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, SubstanceId } from '../ids/vocabulary'
-import type { FumeInput } from '../ids/fume-ids'
+import type { FumeInput, WhyGlobular } from '../ids/fume-ids'
 
 /** What the heat of a weld follows from besides its current. */
 export type HeatInput = 'voltage' | 'travel' | 'efficiency'
@@ -15,6 +15,9 @@ export interface FumeFindings {
   'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
   'fume.diameter-unknown': Record<string, never>
   'fume.tip-unknown': Record<string, never>
+  'fume.globular-counts': { why: WhyGlobular }
+  'fume.no-spray-on-co2': Record<string, never>
+  'fume.hydrogen-under-plate': { baseMetal: BaseMetalId }
   'fume.gases-unknown': { process: ProcessId, substances: readonly SubstanceId[] }
   'fume.base-metal-boils': { baseMetal: BaseMetalId, substances: readonly SubstanceId[] }
   'fume.measure-these': { substances: readonly SubstanceId[] }

@@ -6,32 +6,40 @@ import type { EmissionFactor, EmissionRow } from './emission-factors'
 import { EMISSION_FACTORS, FACTOR_SPREAD } from './emission-factors'
 import type { FumeFamily } from './fume-composition'
 
-/** How much fume a consumable makes: by the mass melted, or by the minute of arc where that is how it is published. */
+/** How much fume a job makes: by the mass melted, by the minute of arc where that is how it is published, or by the cut (`kerf.ts`). */
 export type FumeRate
-  = | { readonly by: 'mass', readonly gPerKg: Range, readonly factor: EmissionFactor | null, readonly source: SourceId }
-    | { readonly by: 'minute', readonly gPerMin: Range, readonly source: SourceId }
+  = | {
+    readonly by: 'mass'
+    readonly gPerKg: Range
+    readonly factor: EmissionFactor | null
+    /** The metals of the factor are as large a part of this fume as of the printed one. Left out: as much of the mass melted. */
+    readonly keepsShares?: true
+    readonly sources: readonly SourceId[]
+  }
+  | { readonly by: 'minute', readonly gPerMin: Range, readonly sources: readonly SourceId[] }
+  | { readonly by: 'cut' }
 
 /** What is known of the fume of a process with its consumable and base metal. */
 export interface FumeKnowledge { readonly rate: FumeRate, readonly family: FumeFamily, readonly familySource: SourceId }
 
 const printed = (row: EmissionRow): Extract<FumeRate, { readonly by: 'mass' }> => {
   const factor: EmissionFactor = EMISSION_FACTORS[row]
-  return { by: 'mass', gPerKg: around(factor.fumeGPerKg, FACTOR_SPREAD), factor, source: 'emissionFactors' }
+  return { by: 'mass', gPerKg: around(factor.fumeGPerKg, FACTOR_SPREAD), factor, sources: ['emissionFactors'] }
 }
 /** A factor worked out from fume rates in grams per minute, where the table of factors has no row. */
 const worked = (low: number, mid: number, high: number, factor: EmissionFactor | null = null): FumeRate =>
-  ({ by: 'mass', gPerKg: { low, mid, high }, factor, source: 'fumeRates' })
+  ({ by: 'mass', gPerKg: { low, mid, high }, factor, sources: ['fumeRates'] })
 const perMinute = (low: number, mid: number, high: number, source: SourceId = 'fumeRates'): FumeRate => ({
   by: 'minute',
   gPerMin: { low, mid, high },
-  source,
+  sources: [source],
 })
 
 const known = (rate: FumeRate, family: FumeFamily): FumeKnowledge => ({ rate, family, familySource: 'fumeComposition' })
 
 /** E309 lies between two printed rows: its middle and low from E308, its high from E310. */
 const E309: FumeRate = {
-  by: 'mass', gPerKg: { low: 5.4, mid: 10.8, high: 15.1 * (1 + FACTOR_SPREAD) }, source: 'emissionFactors',
+  by: 'mass', gPerKg: { low: 5.4, mid: 10.8, high: 15.1 * (1 + FACTOR_SPREAD) }, sources: ['emissionFactors'],
   factor: EMISSION_FACTORS['smaw e310'],
 }
 /** Self-shielded wires: 2 to 5 % of the metal deposited, at four fifths deposited. */
@@ -63,7 +71,7 @@ const SOLID_WIRES: Readonly<Partial<Record<ConsumableId, FumeKnowledge>>> = {
   'er308l': known(printed('gmaw er308l'), 'stainless-wire'),
   'er316l': known(printed('gmaw er316'), 'stainless-wire'),
   // Nobody printed a duplex wire: as much fume as 308, of its own make-up.
-  'er2209': known({ by: 'mass', gPerKg: printed('gmaw er308l').gPerKg, factor: null, source: 'emissionFactors' }, 'duplex-wire'),
+  'er2209': known({ by: 'mass', gPerKg: printed('gmaw er308l').gPerKg, factor: null, sources: ['emissionFactors'] }, 'duplex-wire'),
   'ernicrmo-3': known(printed('gmaw ernicrmo'), 'nickel-chromium-wire'),
   'ernicu-7': known(printed('gmaw ernicu'), 'nickel-copper-wire'),
   // How much less manganese it makes is its maker's to say: until a sheet does, as any steel wire.
@@ -110,12 +118,8 @@ const METAL_FAMILY: Readonly<Partial<Record<BaseMetalId, FumeFamily>>> = {
   'aluminium': 'aluminium-silicon',
 }
 
-const CUTTING: Readonly<Partial<Record<ProcessId, FumeRate>>> = {
-  // A published test of dry cutting 8 mm plate; where the current is known its power says how much (plasma-cut.ts).
-  'pac': perMinute(5, 20, 30, 'cuttingFume'),
-  'ofc': perMinute(0.5, 1.2, 3, 'cuttingFume'),
-  'lbw': perMinute(0.06, 0.09, 0.12),
-}
+const CUT: FumeRate = { by: 'cut' }
+const LASER_RATE = perMinute(0.06, 0.09, 0.12)
 
 /**
  * What is known of the fume of a process with its consumable; null where nothing is published (then the gate holds and
@@ -144,8 +148,9 @@ export function fumeKnowledge(
     }
     case 'pac':
     case 'ofc':
+      return ofMetal ? known(CUT, ofMetal) : null
     case 'lbw':
-      return ofMetal ? known(CUTTING[process]!, ofMetal) : null
+      return ofMetal ? known(LASER_RATE, ofMetal) : null
     case 'cac-a':
       return ofMetal === 'solid-steel' ? known(perMinute(2, 6, 20), 'gouging') : null
     case 'ofw':

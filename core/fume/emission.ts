@@ -4,8 +4,11 @@ import { PROCESS_TRAITS } from '../job/process-traits'
 import type { DoubtId } from '../chance/draw-set'
 import type { Range } from '../range'
 import { around, each, exactly, NOTHING, plus, times } from '../range'
+import type { FumeInput } from '../ids/fume-ids'
 import type { SourceId } from '../source/book'
-import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId, TipId } from '../ids/vocabulary'
+import type {
+  BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId, TipId, TransferId, WaterTableId,
+} from '../ids/vocabulary'
 import { coatingBurnOff, isHeatByCurrent, widthToStripMm } from './coating-burn-off'
 import { COATING_METALS } from './coating-metal'
 import type { FumeKnowledge } from './consumable-fume'
@@ -17,10 +20,11 @@ import type { Composition } from './fume-composition'
 import { COMPOSITIONS } from './fume-composition'
 import { gasesAtArc, gasesNobodyPublishes, mayHeatWithAnyTip, mgPerMinFromMl } from './gases'
 import type { AtMostPercent } from './may-hold'
+import { flameCutFumeGPerMin, leftByWater, makesHydrogen, plasmaCutFumeGPerMin } from './kerf'
 import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
 import { highestCurrentA, meltingRateGPerMin } from './melting-rate'
-import { plasmaFumeGPerMin } from './plasma-cut'
+import { byTransfer, crossingOf, isSteelWire } from './transfer'
 
 /** What the fume of a job is asked from. */
 export interface FumeQuestion extends MeltingQuestion {
@@ -36,6 +40,12 @@ export interface FumeQuestion extends MeltingQuestion {
   readonly shieldingGas?: ShieldingGasId
   /** What burns at the end of a torch's hoses. */
   readonly tip?: TipId
+  /** How a wire's metal crosses the arc. */
+  readonly transfer?: TransferId
+  /** Width of a cut, mm. */
+  readonly kerfWidthMm?: number
+  /** Where the water under a plasma cut stands; left out: dry. */
+  readonly waterTable?: WaterTableId
 }
 
 /** A quantity with its spread, and what its doubt belongs to: null, to the one place where the job is done. */
@@ -93,7 +103,8 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
     return nothing(finding('hold', 'fume.maybe-cadmium', { consumable }, ['cadmiumBraze']))
   }
 
-  const knowledge = fumeKnowledge(process, consumable, baseMetal)
+  const published = fumeKnowledge(process, consumable, baseMetal)
+  const knowledge = published && byTransfer(published, question)
   const rate
     = sheet && (sheet.fumeGPerKg !== undefined || sheet.fumeMgPerS !== undefined)
       ? sheetRate(sheet, question)
@@ -110,6 +121,9 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   }
   if (melts(knowledge) && question.electrodeDiameterMm === undefined && question.consumableKgPerH === undefined && process !== 'smaw')
     findings.push(finding('caution', 'fume.diameter-unknown', {}))
+  if (!sheet) sayTransfer(question, findings)
+  if (process === 'pac' && makesHydrogen(question.waterTable, baseMetal))
+    findings.push(finding('caution', 'fume.hydrogen-under-plate', { baseMetal }, ['waterTables']))
   sayBoiling(question, substances, findings)
   findings.push(...addCoating(substances, question))
   addGases(substances, question, findings)
@@ -120,6 +134,14 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   const silent = Object.keys(unmeasured) as SubstanceId[]
   if (silent.length > 0 && substances['total-fume']) findings.push(finding('note', 'fume.not-measured', { substances: silent }))
   return { substances, findings, unmeasured, unknownGases }
+}
+
+/** Why a wire's fume is counted higher than the tables' mean, and what would lower it. */
+function sayTransfer(question: FumeQuestion, findings: Finding[]): void {
+  if (!isSteelWire(question)) return
+  const { globular, isContradicted } = crossingOf(question)
+  if (isContradicted) findings.push(finding('caution', 'fume.no-spray-on-co2', {}, ['fumeRates']))
+  if (globular !== null) findings.push(finding('note', 'fume.globular-counts', { why: globular }, ['fumeRates']))
 }
 
 /** Metal that boils off is said for every process; where the tables do not count it, it holds. */
@@ -177,22 +199,30 @@ function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'curren
   }
 }
 
-function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | null {
+function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | FumeInput | null {
   if (!knowledge) return null
   const { rate } = knowledge
   const published = (range: Range): Doubted => ({ range, doubt: 'factor', of: rowOf(question) })
-  const cutA = question.process === 'pac' ? highestCurrentA(question) : undefined
-  if (cutA !== undefined) {
-    const sources: readonly SourceId[] = ['plasmaPower', 'cuttingFume']
-    return { fume: [published(times(plasmaFumeGPerMin(cutA, question.baseMetal), 1000))], melted: null, ink: 'pencil', sources }
+  const byTheMinute = (gPerMin: Range, sources: readonly SourceId[]): Rate =>
+    ({ fume: [published(times(gPerMin, 1000))], melted: null, ink: 'pencil', sources })
+  if (rate.by === 'cut') {
+    if (question.process === 'ofc') {
+      const cut = flameCutFumeGPerMin(question)
+      return cut ? byTheMinute(cut, ['cuttingFume']) : 'plateThickness'
+    }
+    const cut = plasmaCutFumeGPerMin(question, highestCurrentA(question))
+    if (!cut) return 'current'
+    const dry = byTheMinute(cut, ['plasmaPower', 'cuttingFume'])
+    const left = leftByWater(question.waterTable)
+    return left ? { ...dry, fume: [...dry.fume, { range: left, doubt: 'factor', of: 'water table' }] } : dry
   }
-  if (rate.by === 'minute') return { fume: [published(times(rate.gPerMin, 1000))], melted: null, ink: 'pencil', sources: [rate.source] }
+  if (rate.by === 'minute') return byTheMinute(rate.gPerMin, rate.sources)
   const melting = meltingRateGPerMin(question)
   if (typeof melting === 'string') return melting
   const melted = meltedOf(melting)
   const how = question.process === 'smaw' && question.consumableKgPerH === undefined ? 'stickConsumption' : 'meltingRate'
   // g/min × g/kg = mg/min.
-  return { fume: [melted, published(rate.gPerKg)], melted, ink: 'pencil', sources: [rate.source, how] }
+  return { fume: [melted, published(rate.gPerKg)], melted, ink: 'pencil', sources: [...rate.sources, how] }
 }
 
 function addTableMetals(
@@ -208,7 +238,8 @@ function addTableMetals(
   if (published.by !== 'mass' || !published.factor || !rate.melted) return
   for (const [substance, gPerKg] of Object.entries(published.factor.metalsGPerKg) as [SubstanceId, number][]) {
     // One table, measured together: where it says too little of the fume it does of its metals.
-    const factor = { ...rate.fume.at(-1)!, range: around(gPerKg, FACTOR_SPREAD) }
+    const range = published.keepsShares ? times(published.gPerKg, gPerKg / published.factor.fumeGPerKg) : around(gPerKg, FACTOR_SPREAD)
+    const factor = { ...rate.fume.at(-1)!, range }
     substances[substance] = made([[rate.melted, factor]], 'pencil', rate.sources)
   }
 }

@@ -1,6 +1,7 @@
 import type { Range } from '../range'
 import { times } from '../range'
-import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId, TipId } from '../ids/vocabulary'
+import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId, TipId, WaterTableId } from '../ids/vocabulary'
+import { oxidesPastWater } from './kerf'
 import { shareOfPublishedOxides } from './plasma-cut'
 
 /** Millilitres of gas made in a minute of arc. */
@@ -58,6 +59,8 @@ export interface GasQuestion {
   readonly currentA?: number
   /** What burns at the end of a torch's hoses. */
   readonly tip?: TipId
+  /** Where the water under a plasma cut stands. */
+  readonly waterTable?: WaterTableId
 }
 
 const NOTHING_KNOWN: GasRates = {}
@@ -94,6 +97,7 @@ export function gasesAtArc(
     shieldingGas,
     currentA,
     tip,
+    waterTable,
   }: GasQuestion,
 ): GasRates {
   const isAluminium = baseMetal === 'aluminium'
@@ -128,8 +132,8 @@ export function gasesAtArc(
       const share = shareOfPublishedOxides(currentA)
       return {
         'ozone': between(1, 10),
-        'nitrogen-dioxide': times(between(100, 3000), share),
-        'nitric-oxide': times(between(700, 9000), share),
+        'nitrogen-dioxide': oxidesPastWater(times(between(100, 3000), share), waterTable),
+        'nitric-oxide': oxidesPastWater(times(between(700, 9000), share), waterTable),
       }
     }
     case 'tb':

@@ -23,6 +23,8 @@ const OF_METAL: Readonly<Record<BaseMetalId, AtMostPercent>> = {
   'copper': { copper: ANY },
   'brass': { zinc: ANY, copper: ANY, lead: ANY },
   'bronze': { copper: ANY, lead: ANY, zinc: ANY, manganese: ANY },
+  'bismuth-bronze': { copper: ANY, zinc: ANY, lead: ANY },
+  'beryllium-copper': { beryllium: ANY, copper: ANY },
   'nickel-alloy': { 'nickel': 75, 'chromium-vi': 5, 'manganese': 15, 'copper': ANY },
 }
 
@@ -71,6 +73,7 @@ const OF_CONSUMABLE: Readonly<Record<ConsumableId, AtMostPercent>> = {
   // What its sheet does not name it may be made of.
   'own-sheet': {
     'manganese': ANY, 'chromium-vi': ANY, 'nickel': ANY, 'copper': ANY, 'zinc': ANY, 'lead': ANY, 'cadmium': ANY, 'fluorides': ANY,
+    'beryllium': ANY,
   },
 }
 
@@ -112,9 +115,13 @@ export const toBeMeasured = (
 
 /** Metals that boil off at an arc or a flame, with what rises from them. Source: boiling points; `alloys`. */
 const BOILS_OFF: Readonly<Partial<Record<BaseMetalId, readonly SubstanceId[]>>> = {
-  brass: ['zinc', 'copper', 'lead'],
-  bronze: ['copper', 'zinc', 'lead'],
-  magnesium: ['total-fume'],
+  'brass': ['zinc', 'copper', 'lead'],
+  'bronze': ['copper', 'zinc', 'lead'],
+  'magnesium': ['total-fume'],
+  // Bismuth itself has no limit: it counts with all the fume.
+  'bismuth-bronze': ['total-fume', 'copper', 'zinc'],
+  // Copper carries it up: where copper smokes there is beryllium.
+  'beryllium-copper': ['beryllium', 'copper'],
 }
 
 /** What boils off the metal itself, for a process hot enough; none for soldering and grinding. */

@@ -17,6 +17,10 @@ const TO_MELT_KJ_PER_G = { steel: 1.3, aluminium: 1.0 } as const
 const BECOMES_FUME: Range = { low: 0.03, mid: 0.04, high: 0.05 }
 const OF_STAINLESS: Range = { low: 0.03, mid: 0.05, high: 0.067 }
 
+/** Share of the metal that a plasma cut turns out which becomes fume. */
+export const smokesOfPlasma = (baseMetal: BaseMetalId | undefined): Range =>
+  baseMetal === 'stainless-steel' ? OF_STAINLESS : BECOMES_FUME
+
 /**
  * Fume of a dry plasma cut while the arc burns, g/min: what its power can melt, and the share of that which smokes. Whatever plate it cuts
  * and however fast, no arc melts more.
@@ -26,7 +30,7 @@ const OF_STAINLESS: Range = { low: 0.03, mid: 0.05, high: 0.067 }
  */
 export function plasmaFumeGPerMin(currentA: number, baseMetal?: BaseMetalId): Range {
   const meltableGPerMin = plasmaPowerKW(currentA) * 60 / TO_MELT_KJ_PER_G[baseMetal === 'aluminium' ? 'aluminium' : 'steel']
-  const smokes = baseMetal === 'stainless-steel' ? OF_STAINLESS : BECOMES_FUME
+  const smokes = smokesOfPlasma(baseMetal)
   return {
     low: meltableGPerMin * MELTS.low * smokes.low,
     mid: meltableGPerMin * MELTS.mid * smokes.mid,

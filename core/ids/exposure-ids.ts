@@ -7,7 +7,7 @@ export type LimitKind = typeof LIMIT_KINDS[number]
 /** Substances that act on the same part of the body: their fractions add up. Source: `mixtureRule`. */
 export const MIXTURE_GROUPS = {
   'airways': ['ozone', 'nitrogen-dioxide', 'nitric-oxide', 'fluorides', 'zinc', 'copper', 'cadmium'],
-  'lung-cancer': ['chromium-vi', 'nickel', 'cadmium'],
+  'lung-cancer': ['chromium-vi', 'nickel', 'cadmium', 'beryllium'],
   'nerves': ['manganese', 'lead'],
   'kidneys': ['cadmium', 'lead'],
   'blood-oxygen': ['carbon-monoxide'],

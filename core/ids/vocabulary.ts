@@ -10,7 +10,7 @@ export type ProcessId = typeof PROCESSES[number]
 
 export const BASE_METALS = [
   'mild-steel', 'low-alloy-steel', 'stainless-steel', 'cast-iron', 'aluminium', 'magnesium', 'copper', 'brass', 'bronze', 'nickel-alloy',
-  'titanium',
+  'titanium', 'bismuth-bronze', 'beryllium-copper',
 ] as const
 export type BaseMetalId = typeof BASE_METALS[number]
 
@@ -90,6 +90,14 @@ export type CompetenceId = typeof COMPETENCES[number]
 export const TIPS = ['welding', 'cutting', 'heating-small', 'heating-medium', 'heating-large'] as const
 export type TipId = typeof TIPS[number]
 
+/** How a wire's metal crosses its arc. */
+export const TRANSFERS = ['short-circuit', 'globular', 'spray', 'pulsed'] as const
+export type TransferId = typeof TRANSFERS[number]
+
+/** Where the water of a cutting table stands: none or well below, touching the plate, or over it. */
+export const WATER_TABLES = ['dry', 'touching', 'under-water'] as const
+export type WaterTableId = typeof WATER_TABLES[number]
+
 /** Whose rules cylinders are stored by. */
 export const STORAGE_BASES = ['us', 'uk'] as const
 export type StorageBasisId = typeof STORAGE_BASES[number]
@@ -116,7 +124,7 @@ export type BayKindId = typeof BAY_KINDS[number]
 /** What an arc puts into the air that a limit or a body knows. Metals as the element; gases as themselves. */
 export const SUBSTANCES = [
   'total-fume', 'iron', 'manganese', 'chromium', 'chromium-vi', 'nickel', 'zinc', 'copper', 'aluminium', 'lead', 'cadmium', 'fluorides',
-  'ozone', 'nitrogen-dioxide', 'nitric-oxide', 'carbon-monoxide',
+  'ozone', 'nitrogen-dioxide', 'nitric-oxide', 'carbon-monoxide', 'beryllium',
 ] as const
 export type SubstanceId = typeof SUBSTANCES[number]
 
@@ -166,6 +174,8 @@ export const VOCABULARY = {
   equipmentKinds: EQUIPMENT_KINDS,
   competences: COMPETENCES,
   tips: TIPS,
+  transfers: TRANSFERS,
+  waterTables: WATER_TABLES,
   positions: POSITIONS,
   confinements: CONFINEMENTS,
   heads: HEADS,

@@ -11,6 +11,8 @@ import type {
   ResidueId,
   ShieldingGasId,
   TipId,
+  TransferId,
+  WaterTableId,
   WorkplaceId,
 } from '../ids/vocabulary'
 import type { ShadeQuestion } from '../shade/shade-question'
@@ -40,6 +42,12 @@ export interface Job {
   readonly fuelGas?: FuelGasId
   /** What burns at the end of the hoses. */
   readonly tip?: TipId
+  /** How the wire's metal crosses the arc. */
+  readonly transfer?: TransferId
+  /** Width of the cut, mm. */
+  readonly kerfWidthMm?: number
+  /** Where the water of the cutting table stands. */
+  readonly waterTable?: WaterTableId
   readonly baseMetal?: BaseMetalId
   readonly coating?: CoatingId
   /** The coating is taken off where the arc will be. */
@@ -67,12 +75,16 @@ export function withoutHead({ head: _head, assumed, ...job }: Job): Job {
   return assumed ? { ...job, assumed: assumed.filter(field => field !== 'head') } : job
 }
 
-/** Answers about one workpiece, or about one welder at it: what was so of that one is asked anew of the next. */
-const OF_ONE_PIECE: readonly JobField[] = ['head', 'residue', 'container', 'coatingStripped', 'strippedWidthMm']
+/** Answers about one workpiece, or about one welder at it: what was so of that one is asked anew of the next. Water sinks overnight. */
+const OF_ONE_PIECE: readonly JobField[] = ['head', 'residue', 'container', 'coatingStripped', 'strippedWidthMm', 'waterTable']
+
+/** A job of before, set once more: what was answered of its workpiece is taken back, and nothing of it stands in pencil. */
+export const setAgain = (job: Job): Partial<Job> =>
+  ({ ...job, assumed: undefined, ...Object.fromEntries(OF_ONE_PIECE.map(field => [field, undefined])) })
 
 /** A job as it is kept for other days: nothing that was answered of the workpiece of a day goes with it. */
 export function forAnotherDay({
-  residue: _residue, container: _container, coatingStripped: _stripped, strippedWidthMm: _width, ...job
+  residue: _residue, container: _container, coatingStripped: _stripped, strippedWidthMm: _width, waterTable: _water, ...job
 }: Job): Job {
   const { assumed, ...kept } = withoutHead(job)
   const left = assumed?.filter(field => !OF_ONE_PIECE.includes(field)) ?? []
@@ -86,6 +98,7 @@ export const JOB_LIMITS = {
   plateThicknessMm: { min: 0.1, max: 1000 },
   wireFeedMPerMin: { min: 0.1, max: 40 },
   travelSpeedMPerMin: { min: 0.005, max: 20 },
+  kerfWidthMm: { min: 0.5, max: 20 },
   strippedWidthMm: { min: 0, max: 500 },
   acetyleneFlowLPerH: { min: 1, max: 20000 },
   oxygenFlowLPerH: { min: 1, max: 100000 },

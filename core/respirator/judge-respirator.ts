@@ -117,7 +117,7 @@ function byFactor(ask: NonNullable<Hazard['tooMuchInside']>): NonNullable<Hazard
   }
 }
 
-const LISTED_DUSTS: readonly SubstanceId[] = ['lead', 'cadmium']
+const LISTED_DUSTS: readonly SubstanceId[] = ['lead', 'cadmium', 'beryllium']
 
 /** The need that a judged exposure makes. A mask whose factor is enough and that is off for too long is not. */
 export function respiratorNeed(

@@ -233,6 +233,12 @@ export const SOURCES = {
     basis: 'derived',
     confidence: 'medium',
   },
+  waterTables: {
+    document: 'AWS C5.2, Recommended Practices for Plasma Arc Cutting and Gouging; common practice',
+    clause: 'aluminium over a water table: hydrogen; move the water with air, clear the sludge',
+    basis: 'published',
+    confidence: 'medium',
+  },
   airArcOxides: {
     document: 'Birkeland and Eyde',
     clause: 'at best 60 to 70 g of nitric acid for each kilowatt hour of an arc in air',
@@ -245,6 +251,18 @@ export const SOURCES = {
     clause: 'orders of magnitude only',
     basis: 'published',
     confidence: 'low',
+  },
+  engineExhaust: {
+    document: 'EPA limits for small engines off the road; general literature',
+    clause: 'carbon monoxide of spark ignition 100 to 600 g/kWh',
+    basis: 'published',
+    confidence: 'medium',
+  },
+  ozoneDecay: {
+    document: 'General literature on ozone indoors',
+    clause: 'gone on surfaces, first order: 2 to 6 in an hour, 3 as a rule',
+    basis: 'published',
+    confidence: 'medium',
   },
   dataSheet: {
     document: 'Fume data sheet of this consumable, as this shop entered it',
@@ -486,6 +504,7 @@ export const SOURCES = {
   usLimits: { document: '29 CFR 1910.1000', clause: 'Table Z-1', basis: 'published', confidence: 'high' },
   usChromium: { document: '29 CFR 1910.1026', clause: '(c)', basis: 'published', confidence: 'high' },
   usCadmium: { document: '29 CFR 1910.1027', clause: '(c)', basis: 'published', confidence: 'high' },
+  usBeryllium: { document: '29 CFR 1910.1024', clause: '(c)', edition: '2017', basis: 'published', confidence: 'high' },
   usLead: { document: '29 CFR 1910.1025', clause: '(c)', basis: 'published', confidence: 'high' },
   usConsensusLimits: {
     document: 'ACGIH TLVs',
@@ -538,6 +557,7 @@ export const SOURCES = {
     confidence: 'high',
   },
   euNickel: { document: 'Directive (EU) 2022/431', clause: 'from 18 January 2025', basis: 'published', confidence: 'high' },
+  euBeryllium: { document: 'Directive (EU) 2019/983', clause: '0.0002; 0.0006 until 11 July 2026', basis: 'published', confidence: 'high' },
   euCadmium: { document: 'Directive (EU) 2019/983', clause: '0.001; 0.004 until 11 July 2027', basis: 'published', confidence: 'high' },
   euLead: {
     document: 'Directive (EU) 2024/869',
@@ -547,6 +567,7 @@ export const SOURCES = {
   },
   euFluorides: { document: 'Directive 2000/39/EC', basis: 'published', confidence: 'high' },
   ukLimits: { document: 'EH40/2005', edition: '4th, 2020', basis: 'published', confidence: 'high' },
+  ukBeryllium: { document: 'EH40/2005', edition: '4th, 2020', basis: 'published', confidence: 'medium' },
   ukChromium: {
     document: 'EH40/2005',
     clause: '0.010 in the 2020 print; the step to 0.005 of January 2025 is not sure',

@@ -58,10 +58,17 @@ export interface VentilationRulesQuestion {
   readonly confinement?: ConfinementId
 }
 
-/** What the law names in the metal itself: (c)(6) zinc, (c)(7) lead. Leaded brass and bronze are common, and nobody sees which. */
-const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = { brass: 'zinc', bronze: 'lead' }
-/** Metals that the law lists, whatever brings them: (c)(6) zinc, (c)(7) lead, (c)(9) cadmium. */
-export const LISTED_METALS = ['zinc', 'lead', 'cadmium'] as const satisfies readonly SubstanceId[]
+/**
+ * What the law names in the metal itself: (c)(6) zinc, (c)(7) lead, (c)(8) beryllium. Leaded brass and bronze are common, and nobody sees
+ * which.
+ */
+const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = {
+  'brass': 'zinc', 'bronze': 'lead', 'bismuth-bronze': 'zinc', 'beryllium-copper': 'beryllium',
+}
+/** What the law asks a hood for wherever it is worked, in the open too: (c)(8). */
+const EVERYWHERE: SubstanceId = 'beryllium'
+/** Metals that the law lists, whatever brings them: (c)(6) zinc, (c)(7) lead, (c)(8) beryllium, (c)(9) cadmium. */
+export const LISTED_METALS = ['zinc', 'lead', 'cadmium', 'beryllium'] as const satisfies readonly SubstanceId[]
 /** And in the filler: (c)(6) zinc, (c)(9) cadmium. */
 const LISTED_IN_FILLER: Readonly<Partial<Record<ConsumableId, SubstanceId>>> = { 'rbcuzn-a': 'zinc', 'bag-silver': 'cadmium' }
 
@@ -106,8 +113,13 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
   const findings: Finding[] = []
   const law: readonly SourceId[] = ['usVentilation']
   if (confinement === 'confined') findings.push(finding('hold', 'ventilation.confined', {}, ['usConfinedSpaces']))
-  if (isOpenAir) return findings
   const captures = capturesByLaw(question)
+  const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable], ...listedInSheet])
+  if (isOpenAir) {
+    if (!captures && listed.has(EVERYWHERE))
+      findings.push(finding(bind, 'ventilation.metal-needs-hood', { substance: EVERYWHERE }, law))
+    return findings
+  }
   const perWelderM3 = volumeM3 / Math.max(1, welders)
   const flowPerWelder = supplyM3PerS / Math.max(1, welders)
   const isAired = flowPerWelder >= FLOW_PER_WELDER_M3_PER_S
@@ -125,7 +137,6 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
   if (!captures) {
     if (coating && !coatingStripped && COATING_TRAITS[coating].needsHood)
       findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
-    const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable], ...listedInSheet])
     for (const substance of listed) if (substance) findings.push(finding(bind, 'ventilation.metal-needs-hood', { substance }, law))
     // (c)(12): cutting stainless with a gas-shielded arc, or with oxygen and flux or powder, takes machines to move the air.
     if (!isAired && baseMetal === 'stainless-steel' && (process === 'pac' || process === 'ofc'))

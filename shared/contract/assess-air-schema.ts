@@ -16,6 +16,8 @@ import {
   SUBSTANCES,
   SUBSTITUTIONS,
   TIPS,
+  TRANSFERS,
+  WATER_TABLES,
 } from '#core/ids/vocabulary'
 import {
   airSpeedSchema,
@@ -36,6 +38,7 @@ import {
   between,
   currentASchema,
   electrodeDiameterMmSchema,
+  kerfWidthSchema,
   plateThicknessMmSchema,
   processSchema,
   shieldingGasSchema,
@@ -67,6 +70,9 @@ export const arcOfJob = {
   travelSpeedMPerMin: travelSpeedSchema.optional(),
   shieldingGas: shieldingGasSchema.optional(),
   tip: z.enum(TIPS).optional().describe('At the end of a torch\'s hoses; left out of a braze: as much as a heating head makes'),
+  transfer: z.enum(TRANSFERS).optional().describe('How a wire\'s metal crosses the arc; left out: the worst that gas and current allow'),
+  kerfWidthMm: kerfWidthSchema.optional().describe('With thickness and travel speed it says how much metal a cut turns out'),
+  waterTable: z.enum(WATER_TABLES).optional().describe('Under a plasma cut; left out: dry'),
   baseMetal: baseMetalSchema.optional(),
   coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
   strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),

@@ -14,6 +14,8 @@ import {
   RESIDUES,
   SHIELDING_GASES,
   TIPS,
+  TRANSFERS,
+  WATER_TABLES,
 } from '#core/ids/vocabulary'
 import { JOB_FIELDS } from '#core/ids/job-ids'
 
@@ -28,6 +30,7 @@ export const electrodeDiameterMmSchema = between(JOB_LIMITS.electrodeDiameterMm,
 export const plateThicknessMmSchema = between(JOB_LIMITS.plateThicknessMm, 'mm')
 export const wireFeedSchema = between(JOB_LIMITS.wireFeedMPerMin, 'm/min')
 export const travelSpeedSchema = between(JOB_LIMITS.travelSpeedMPerMin, 'm/min')
+export const kerfWidthSchema = between(JOB_LIMITS.kerfWidthMm, 'mm')
 export const strippedWidthSchema = between(JOB_LIMITS.strippedWidthMm, 'mm')
 export const acetyleneFlowSchema = between(JOB_LIMITS.acetyleneFlowLPerH, 'L/h')
 export const oxygenFlowSchema = between(JOB_LIMITS.oxygenFlowLPerH, 'L/h')
@@ -53,6 +56,9 @@ export const jobSchema = z
     gasFlowLPerMin: between(JOB_LIMITS.gasFlowLPerMin, 'L/min').optional(),
     fuelGas: z.enum(FUEL_GASES).optional(),
     tip: z.enum(TIPS).optional(),
+    transfer: z.enum(TRANSFERS).optional(),
+    kerfWidthMm: kerfWidthSchema.optional(),
+    waterTable: z.enum(WATER_TABLES).optional(),
     baseMetal: baseMetalSchema.optional(),
     coating: z.enum(COATINGS).optional(),
     coatingStripped: z.boolean().optional(),

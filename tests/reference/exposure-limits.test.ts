@@ -12,7 +12,7 @@ const ppm = { 'ozone': 1.9631, 'nitrogen-dioxide': 1.8816, 'nitric-oxide': 1.227
 
 /** Every limit shipped, as its document prints it (from memory), mg/m³; gases from ppm at 25 °C with 24.45 L/mol. */
 const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
-  // 29 CFR 1910.1000 Table Z-1; 1910.1025, .1026, .1027.
+  // 29 CFR 1910.1000 Table Z-1; 1910.1024, .1025, .1026, .1027.
   'us-legal': [
     ['iron', 'twa', 10],
     ['manganese', 'ceiling', 5],
@@ -24,6 +24,8 @@ const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
     ['aluminium', 'twa', 5],
     ['cadmium', 'twa', 0.005],
     ['lead', 'twa', 0.05],
+    ['beryllium', 'twa', 0.0002],
+    ['beryllium', 'short-term', 0.002],
     ['fluorides', 'twa', 2.5],
     ['ozone', 'twa', 0.1 * ppm.ozone],
     ['nitrogen-dioxide', 'ceiling', 5 * ppm['nitrogen-dioxide']],
@@ -50,6 +52,8 @@ const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
     ['cadmium', 'twa', 0.002],
     ['cadmium', 'twa', 0.01],
     ['lead', 'twa', 0.05],
+    ['beryllium', 'twa', 0.00005],
+    ['beryllium', 'ceiling', 0.0005],
     ['fluorides', 'twa', 2.5],
     ['ozone', 'twa', 0.05 * ppm.ozone],
     ['ozone', 'ceiling', 0.1 * ppm.ozone],
@@ -73,6 +77,8 @@ const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
     ['aluminium', 'twa', 5],
     ['cadmium', 'twa', 0.005],
     ['lead', 'twa', 0.01],
+    ['beryllium', 'twa', 0.0002],
+    ['beryllium', 'short-term', 0.002],
     ['fluorides', 'twa', 2.5],
     ['ozone', 'twa', 0.1 * ppm.ozone],
     ['ozone', 'short-term', 0.3 * ppm.ozone],
@@ -84,7 +90,7 @@ const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
   // Directives 2017/164, 2017/2398, 2022/431, 2019/983, 2024/869, 2006/15, 2000/39.
   'eu': [
     ['manganese', 'twa', 0.05], ['manganese', 'twa', 0.2], ['chromium', 'twa', 2], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.01],
-    ['nickel', 'twa', 0.05], ['cadmium', 'twa', 0.001], ['lead', 'twa', 0.03], ['fluorides', 'twa', 2.5],
+    ['nickel', 'twa', 0.05], ['cadmium', 'twa', 0.001], ['lead', 'twa', 0.03], ['beryllium', 'twa', 0.0002], ['fluorides', 'twa', 2.5],
     ['nitrogen-dioxide', 'twa', 0.96], ['nitrogen-dioxide', 'short-term', 1.91], ['nitric-oxide', 'twa', 2.5],
     ['carbon-monoxide', 'twa', 23], ['carbon-monoxide', 'short-term', 117],
   ],
@@ -92,7 +98,8 @@ const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
   'uk': [
     ['total-fume', 'twa', 4], ['iron', 'twa', 5], ['iron', 'short-term', 10], ['manganese', 'twa', 0.05], ['manganese', 'twa', 0.2],
     ['chromium', 'twa', 0.5], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.1], ['copper', 'twa', 0.2], ['aluminium', 'twa', 4],
-    ['cadmium', 'twa', 0.025], ['cadmium', 'short-term', 0.05], ['lead', 'twa', 0.15], ['fluorides', 'twa', 2.5],
+    ['cadmium', 'twa', 0.025], ['cadmium', 'short-term', 0.05], ['lead', 'twa', 0.15], ['beryllium', 'twa', 0.002],
+    ['fluorides', 'twa', 2.5],
     ['ozone', 'short-term', 0.4], ['nitrogen-dioxide', 'twa', 0.96], ['nitrogen-dioxide', 'short-term', 1.91],
     ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23], ['carbon-monoxide', 'short-term', 117],
   ],
@@ -100,7 +107,8 @@ const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
   'de': [
     ['total-fume', 'twa', 1.25], ['manganese', 'twa', 0.02], ['manganese', 'twa', 0.2], ['chromium-vi', 'twa', 0.001],
     ['nickel', 'twa', 0.006], ['zinc', 'twa', 0.1], ['copper', 'twa', 0.01], ['lead', 'twa', 0.03], ['fluorides', 'twa', 1],
-    ['nitrogen-dioxide', 'twa', 0.95], ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23],
+    ['nitrogen-dioxide', 'twa', 0.95], ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23], ['beryllium', 'twa', 0.00006],
+    ['beryllium', 'twa', 0.00014],
   ],
 }
 

@@ -196,7 +196,9 @@ describe('what is breathed in a shop, against surveys (from memory)', () => {
     })
     expect(tank.mid / open.mid).toBeGreaterThan(3)
     expect(tank.mid / open.mid).toBeLessThan(10)
-    expect(tank.high).toBeLessThan(100)
+    // Found up to 100; as everywhere here the 95th percentile lies within half and five times of it.
+    expect(tank.high / 100).toBeGreaterThan(0.5)
+    expect(tank.high / 100).toBeLessThan(5)
   })
   it('an arm as it is used takes the middle down to a half or a quarter, one that stands well to a tenth and less', () => {
     const without = breathed([MIG], 'total-fume', { hoods: [null], others: [] }).mid

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { jobPattern } from '#core/job/job-pattern'
 import type { Job } from '#core/job/job'
-import { withoutHead } from '#core/job/job'
+import { setAgain, withoutHead } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES } from '#core/job/usual-choices'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { CoatingId } from '#core/ids/vocabulary'
@@ -157,7 +157,7 @@ async function clear() {
       <FrameKey
         v-for="(other, index) in recent"
         :key="index"
-        @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()"
+        @click="apply(setAgain(other)); advance()"
       >
         <span class="chalk">{{ jobLine(other, q) }}</span>
       </FrameKey>

@@ -4,6 +4,7 @@ import type { USUAL_CHOICES } from '#core/job/usual-choices'
 import { USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import {
   BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, HEADS, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS,
+  TRANSFERS, WATER_TABLES,
 } from '#core/ids/vocabulary'
 import { kitWords } from '~/words/kit-words'
 import type { NumberField } from './useJobDraft'
@@ -26,8 +27,8 @@ interface Line {
 }
 
 export type ChoiceField
-  = 'consumable' | 'shieldingGas' | 'fuelGas' | 'tip' | 'baseMetal' | 'coating' | 'position' | 'confinement' | 'head' | 'residue'
-    | 'container'
+  = 'consumable' | 'shieldingGas' | 'fuelGas' | 'tip' | 'transfer' | 'waterTable' | 'baseMetal' | 'coating' | 'position' | 'confinement'
+    | 'head' | 'residue' | 'container'
 
 /** Answered by one key out of a list. */
 export interface ChoiceLine extends Line {
@@ -67,6 +68,7 @@ export type JobLine = ChoiceLine | NumberLine | OwnLine
 
 const always = () => true
 const usualOr = <Id extends string>(usual: readonly Id[], all: readonly Id[]): readonly Id[] => (usual.length > 0 ? usual : all)
+const isCut = ({ draft }: About) => draft.process === 'pac' || draft.process === 'ofc'
 const isFlame = ({ traits }: About) => traits.heat === 'flame'
 
 function choice<Field extends ChoiceField>(
@@ -119,6 +121,11 @@ export const jobLines = (): readonly JobLine[] => [
     () => ['none', 'air', 'nitrogen', 'oxygen', 'argon-hydrogen', 'argon'],
     { isAsked: ({ draft }) => draft.process === 'pac' },
   ),
+  choice('transfer', says.transfer, words.transfers, () => TRANSFERS, {
+    isAsked: ({ draft }) => draft.process === 'gmaw',
+    hint: says.howTheMetalCrosses,
+    unsaid: says.ifWatched,
+  }),
   number('gasFlowLPerMin', says.gasFlow, {
     isAsked: about =>
       about.traits.usesGas && !isFlame(about) && !(about.draft.process === 'pac' && about.draft.shieldingGas === 'none'),
@@ -132,6 +139,19 @@ export const jobLines = (): readonly JobLine[] => [
     hint: says.itsClassSaysHowMuch,
   }),
   number('plateThicknessMm', says.thickness, { isAsked: always, unit: 'length', usual: () => USUAL_THICKNESSES_MM, unsaid: null }),
+  number('kerfWidthMm', says.kerf, {
+    isAsked: isCut,
+    hint: says.howMuchMetalItTurnsOut,
+    step: { metric: 0.1, us: 0.01 },
+    unit: 'length',
+    usual: () => [1.5, 2, 3, 4],
+    unsaid: says.ifKnown,
+  }),
+  choice('waterTable', says.waterTable, words.waterTables, () => WATER_TABLES, {
+    isAsked: ({ draft }) => draft.process === 'pac',
+    hint: says.whereTheWaterStands,
+    unsaid: words.waterTables.dry,
+  }),
   number('acetyleneFlowLPerH', says.acetylene, {
     entry: says.acetyleneFlow,
     isAsked: ({ draft }) => draft.process === 'ofw',
@@ -152,7 +172,7 @@ export const jobLines = (): readonly JobLine[] => [
   }),
   number('travelSpeedMPerMin', says.travel, {
     entry: says.travelSpeed,
-    isAsked: ({ draft }) => draft.coating !== undefined && draft.coating !== 'none',
+    isAsked: about => isCut(about) || (about.draft.coating !== undefined && about.draft.coating !== 'none'),
     hint: says.howFastTheArcGoes,
     unit: 'travel',
     usual: () => [0.1, 0.2, 0.3, 0.5],

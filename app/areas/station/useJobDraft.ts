@@ -18,6 +18,11 @@ export type NumberField = keyof typeof JOB_LIMITS
 /** Drafts outlive a lost session, a refusal and a look at another page: by bay, as long as the tab lives. */
 const kept = new Map<string, Draft>()
 
+/** What decides how a wire's metal crosses its arc. */
+const CROSSES_BY: readonly JobField[] = [
+  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'wireFeedMPerMin', 'shieldingGas',
+]
+
 /** A job being set for a bay. What is set is chalk; what a rule of thumb offers is pencil until somebody taps it. */
 export function useJobDraft(bayId: string, current: Job | null, typed: Partial<Job> | null) {
   const draft = ref<Draft>(kept.get(bayId) ?? { ...current })
@@ -29,6 +34,8 @@ export function useJobDraft(bayId: string, current: Job | null, typed: Partial<J
     if (change.process && change.process !== draft.value.process) draft.value = carriedOver(draft.value)
     // Where a head was seen was seen in that position and place.
     if ('position' in change || 'confinement' in change) delete draft.value.head
+    // How the metal crosses was seen at that current, with that wire under that gas.
+    if (CROSSES_BY.some(field => field in change)) delete draft.value.transfer
     Object.assign(draft.value, change)
     confirm(...Object.keys(change) as JobField[])
     if (change.currentRangeA) delete draft.value.currentA

@@ -9,6 +9,7 @@ export const jobPages = {
     wire: (length: Shown) => `${length} wire`,
     wire2: (feed: Shown) => `wire ${feed}`,
     travel: (feed: Shown) => `travel ${feed}`,
+    kerf: (width: Shown) => `cut ${width} wide`,
     shopAir: 'shop air',
     gas: (gasFlow: Shown) => `gas ${gasFlow}`,
     thick: (length: Shown) => `${length} thick`,

@@ -9,6 +9,7 @@ export const jobPages: typeof English = {
     wire: length => `alambre ${length}`,
     wire2: feed => `alambre ${feed}`,
     travel: feed => `avance ${feed}`,
+    kerf: width => `corte de ${width}`,
     shopAir: 'aire del taller',
     gas: gasFlow => `gas ${gasFlow}`,
     thick: length => `espesor ${length}`,

@@ -1,5 +1,6 @@
 import { capital } from '../capital'
 import type { HeatInput } from '#core/findings/fume-findings'
+import type { WhyGlobular } from '#core/ids/fume-ids'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
@@ -19,6 +20,13 @@ const plural = (count: number, one: string, many: string): string => count === 1
 const listOf = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'volts', travel: 'travel speed', efficiency: 'efficiency' }
+const GLOBULAR: Readonly<Record<WhyGlobular, string>> = {
+  'told': 'Metal crosses in large drops',
+  'co2': 'Under carbon dioxide at this current metal crosses in large drops',
+  'gas-unknown': 'The gas is not known, and under carbon dioxide metal crosses in large drops',
+  'current-between': 'At this current metal may cross in large drops',
+  'current-unknown': 'At a current that nobody said metal may cross in large drops',
+}
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
 const PROTECTOR = { one: 'a protector', muffs: 'a pair of muffs', two: 'plugs and muffs, the better' } as const
 /** How far away somebody is, and how long their eyes bear it. */
@@ -390,6 +398,21 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Tell the tip.',
     'The tip is not known: a heating head counts.',
   ],
+  'fume.globular-counts': ({ why }) => [
+    `${GLOBULAR[why]}: the fume of large drops counts, about twice that of a spray.`,
+    why === 'told' || why === 'co2'
+      ? 'Argon with little carbon dioxide and a spray or a pulse makes less.'
+      : why === 'gas-unknown' ? 'Set the shielding gas.' : 'Say how the metal crosses the arc, if somebody watched.',
+  ],
+  'fume.no-spray-on-co2': () => [
+    'Carbon dioxide alone neither sprays nor pulses: large drops count.',
+    'Look at the gas and at the machine again.',
+  ],
+  'fume.hydrogen-under-plate': ({ baseMetal }) => [
+    `${capital(words.baseMetals[baseMetal])} cut over water makes hydrogen: it gathers under the plate and goes off.`,
+    'Move the water with air, clear the sludge, and lift the plate before the first cut; or cut dry.',
+    `${capital(words.baseMetals[baseMetal])} over water makes hydrogen.`,
+  ],
   'fume.gases-unknown': ({ process, substances }) => [
     `No table says how much ${substanceList(substances)} ${words.processes[process].toLowerCase()} makes.`,
     'Have samples taken, or wear a breathing set or an air line with escape: a filter for dust stops no gas.',
@@ -736,6 +759,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Extraction: ${words.extractionFaults[fault]}.`,
   ],
   'air.no-limit': () => ['No limit that binds here knows any of this fume.', 'Choose a stricter basis under House rules.'],
+  'air.engine-under-roof': ({ monoxideMgPerMin, dangerInMin }, q) => [
+    `An engine serves this bay under a roof${monoxideMgPerMin === null ? '' : `: it makes up to ${q.rate(monoxideMgPerMin)} of carbon monoxide`}${dangerInMin === null ? '' : `, and let into this hall it is deadly in ${q.minutes(Math.floor(dangerInMin))}`}.`,
+    'It stands in the open, its exhaust 6 m and more from every door and air intake.',
+    'Keep the engine\'s exhaust out of the hall.',
+  ],
   'air.day-of-person': ({ count }) => [
     `The whole day of whoever stands here counts, with ${plural(count, 'other bay', 'other bays')} where they work.`,
   ],

@@ -18,6 +18,8 @@ import type {
   ResidueId,
   SubstanceId,
   SubstitutionId,
+  TransferId,
+  WaterTableId,
   RoleId,
   ShadeRuleSetId,
   ShieldingGasId,
@@ -81,6 +83,8 @@ const baseMetals: Record<BaseMetalId, string> = {
   'bronze': 'bronze',
   'nickel-alloy': 'nickel alloy',
   'titanium': 'titanium',
+  'bismuth-bronze': 'bismuth bronze',
+  'beryllium-copper': 'beryllium copper',
 }
 const coatings: Record<CoatingId, string> = {
   'none': 'bare',
@@ -141,6 +145,10 @@ const consumables: Record<ConsumableId, string> = {
   'e316lt1': 'E316LT1',
   'own-sheet': 'another, by the shop\'s own sheet',
 }
+const transfers: Record<TransferId, string> = {
+  'short-circuit': 'short circuit', 'globular': 'large drops', 'spray': 'spray', 'pulsed': 'pulsed',
+}
+const waterTables: Record<WaterTableId, string> = { 'dry': 'dry', 'touching': 'water at the plate', 'under-water': 'under water' }
 const shieldingGases: Record<ShieldingGasId, string> = {
   'argon': 'argon',
   'argon-co2': 'argon + CO₂',
@@ -235,6 +243,9 @@ const jobFields: Record<JobField, string> = {
   gasFlowLPerMin: 'the gas flow',
   fuelGas: 'the fuel gas',
   tip: 'the tip',
+  transfer: 'how the metal crosses',
+  kerfWidthMm: 'the width of the cut',
+  waterTable: 'where the water stands',
   acetyleneFlowLPerH: 'the acetylene flow',
   oxygenFlowLPerH: 'the oxygen flow',
   baseMetal: 'the base metal',
@@ -383,6 +394,7 @@ const substances: Record<SubstanceId, string> = {
   'nitrogen-dioxide': 'nitrogen dioxide',
   'nitric-oxide': 'nitric oxide',
   'carbon-monoxide': 'carbon monoxide',
+  'beryllium': 'beryllium',
 }
 const exposureRuleSets: Record<ExposureRuleSetId, string> = {
   'us-legal': 'US law',
@@ -457,6 +469,7 @@ const fumeInputs: Record<FumeInput, string> = {
   baseMetal: 'the base metal',
   coating: 'the coating',
   strippedWidth: 'how wide the coating is stripped on each side',
+  plateThickness: 'how thick the plate is',
   arcTime: 'the arc minutes in an hour',
   hours: 'the hours of work',
 }
@@ -560,6 +573,8 @@ export const words = {
   coatings,
   consumables,
   shieldingGases,
+  transfers,
+  waterTables,
   positions,
   confinements,
   heads,

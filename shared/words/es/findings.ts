@@ -1,5 +1,6 @@
 import { capital } from '../capital'
 import type { HeatInput } from '#core/findings/fume-findings'
+import type { WhyGlobular } from '#core/ids/fume-ids'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
@@ -19,6 +20,13 @@ const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'el voltaje', travel: 'el avance', efficiency: 'el rendimiento' }
+const GLOBULAR: Readonly<Record<WhyGlobular, string>> = {
+  'told': 'El metal cruza en gotas grandes',
+  'co2': 'Con dióxido de carbono y esta corriente el metal cruza en gotas grandes',
+  'gas-unknown': 'No se sabe el gas, y con dióxido de carbono el metal cruza en gotas grandes',
+  'current-between': 'Con esta corriente el metal puede cruzar en gotas grandes',
+  'current-unknown': 'Con una corriente que nadie dijo el metal puede cruzar en gotas grandes',
+}
 const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
 const PROTECTOR = { one: 'un protector', muffs: 'un par de orejeras', two: 'tapones y orejeras, el mejor' } as const
 /** Lo lejos que está alguien, y cuánto aguantan sus ojos. */
@@ -399,6 +407,21 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Indique la boquilla.',
     'No se sabe la boquilla: cuenta un cabezal de calentar.',
   ],
+  'fume.globular-counts': ({ why }) => [
+    `${GLOBULAR[why]}: cuenta el humo de gotas grandes, cerca del doble que en rociado.`,
+    why === 'told' || why === 'co2'
+      ? 'Argón con poco dióxido de carbono, en rociado o pulsado, hace menos.'
+      : why === 'gas-unknown' ? 'Indique el gas de protección.' : 'Diga cómo cruza el metal el arco, si alguien lo observó.',
+  ],
+  'fume.no-spray-on-co2': () => [
+    'Con puro dióxido de carbono no hay rociado ni pulsado: cuentan gotas grandes.',
+    'Revise el gas y la máquina.',
+  ],
+  'fume.hydrogen-under-plate': ({ baseMetal }) => [
+    `Cortar ${words.baseMetals[baseMetal]} sobre agua hace hidrógeno: se junta bajo la placa y revienta.`,
+    'Mueva el agua con aire, saque el lodo y levante la placa antes del primer corte; o corte en seco.',
+    `${capital(words.baseMetals[baseMetal])} sobre agua hace hidrógeno.`,
+  ],
   'fume.gases-unknown': ({ process, substances }) => [
     `${words.processes[process]}: ninguna tabla dice cuánto produce de ${substanceList(substances)}.`,
     'Haga tomar muestras, o use equipo autónomo o línea de aire con escape: un filtro de polvo no retiene gases.',
@@ -761,6 +784,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'air.no-limit': () => [
     'Ningún límite que obligue aquí conoce nada de este humo.',
     'Elija una base más estricta en Reglas de la casa.',
+  ],
+  'air.engine-under-roof': ({ monoxideMgPerMin, dangerInMin }, q) => [
+    `Un motor alimenta este puesto bajo techo${monoxideMgPerMin === null ? '' : `: hace hasta ${q.rate(monoxideMgPerMin)} de monóxido de carbono`}${dangerInMin === null ? '' : `; si entra en esta nave, mata en ${q.minutes(Math.floor(dangerInMin))}`}.`,
+    'Va al aire libre, con el escape a 6 m o más de toda puerta y toma de aire.',
+    'El escape del motor no debe entrar en la nave.',
   ],
   'air.day-of-person': ({ count }) => [
     `Cuenta el día entero de quien está aquí, con ${plural(count, 'otro puesto', 'otros puestos')} donde trabaja.`,

@@ -202,7 +202,7 @@ describe('a sum of what acts alike', () => {
     expect(of({ ozone: 0 })).toEqual({ group: 'airways', fraction: 0 })
     expect(of({ manganese: 0.9, ozone: 0.4 }, there => there.includes('ozone'))).toEqual({ group: 'airways', fraction: 0.4 })
     expect(of({ manganese: 0.9, lead: 0 }, there => there.length > 1)).toBeNull()
-    expect(MIXTURE_GROUPS['lung-cancer']).toEqual(['chromium-vi', 'nickel', 'cadmium'])
+    expect(MIXTURE_GROUPS['lung-cancer']).toEqual(['chromium-vi', 'nickel', 'cadmium', 'beryllium'])
   })
 })
 

@@ -5,6 +5,7 @@ import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#
 import type { FumeQuestion } from '#core/fume/emission'
 import { emissionOf } from '#core/fume/emission'
 import { currentFromWireFeedA, highestCurrentA, wireFeedFromCurrentMPerMin } from '#core/fume/melting-rate'
+import { toBeMeasured } from '#core/fume/may-hold'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
 import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/ids/vocabulary'
 import type { ProcessId, ShieldingGasId, TipId } from '#core/ids/vocabulary'
@@ -114,6 +115,15 @@ describe('the fume of a job', () => {
 })
 
 describe('by what consumable or metal it would read too little', () => {
+  it('metal that boils off holds until what rises was measured: also beryllium and bismuth, melted by anything', () => {
+    for (const process of PROCESSES.filter(one => one !== 'ts' && one !== 'grinding'))
+      for (const baseMetal of ['brass', 'bronze', 'bismuth-bronze', 'beryllium-copper'] as const) {
+        const made = emissionOf({ process, baseMetal, consumable: 'no-filler', currentA: 100, coating: 'none', plateThicknessMm: 3 })
+        expect(made.findings).toContainEqual(expect.objectContaining({ severity: 'hold', code: 'fume.base-metal-boils' }))
+      }
+    const measure = toBeMeasured('gtaw', 'no-filler', 'beryllium-copper')
+    expect(measure).toEqual(expect.arrayContaining(['total-fume', 'beryllium', 'copper']))
+  })
   it('steel that may hold chromium is cut or melted as such, and not as plain steel; gouged, nobody can say', () => {
     const cut = (baseMetal: FumeQuestion['baseMetal']) => emissionOf({ process: 'pac', currentA: 45, baseMetal, coating: 'none' })
     const chromium = (made: ReturnType<typeof cut>) => made.substances['chromium-vi']!.mgPerMin.high

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { jobsOf, keptDay, openDay, PLAIN_PIECES } from '#core/opening/open-day'
 import { decideDayPlans, evolveDayPlans, NO_DAY_PLANS } from '#core/streams/day-plans/day-plans'
 import type { DayPlan } from '#core/streams/day-plans/day-plans'
-import { forAnotherDay } from '#core/job/job'
+import { forAnotherDay, setAgain } from '#core/job/job'
 import type { Job } from '#core/job/job'
 import { NO_SITE } from '#core/streams/site/site'
 import type { Site } from '#core/streams/site/site'
@@ -40,9 +40,12 @@ describe('a day that was kept, opened', () => {
   it('takes no answer about a workpiece from another day, whatever was kept', () => {
     const told: Job = {
       ...STICK, head: 'beside-plume', residue: 'none', container: 'not-a-container', coatingStripped: true, strippedWidthMm: 30,
+      waterTable: 'under-water',
       assumed: ['head', 'residue', 'arcMinPerH'],
     }
     expect(forAnotherDay(told)).toEqual({ ...STICK, assumed: ['arcMinPerH'] })
+    // A job of before that is tapped once more is asked about its workpiece anew, and the job that stood there lends it no answer.
+    expect({ ...told, ...setAgain(told) }).toEqual({ ...STICK, residue: undefined, container: undefined })
     const plan = { ...PLAN, bays: [{ bayId: 'one', personId: null, job: told }] }
     expect(openDay(plan, [empty('one')], everybody).bays[0]!.sets).toEqual({ ...STICK, assumed: ['arcMinPerH'] })
     expect(openDay(plan, [empty('one')], everybody, PLAIN_PIECES).bays[0]!.sets).toEqual({

@@ -93,6 +93,16 @@ describe('the legal rules beside the physics', () => {
   })
   it('a metal that the shop\'s own sheet names in its filler is listed as any other', () =>
     expect(said({ process: 'tb', consumable: 'own-sheet', listedInSheet: ['cadmium'] })).toEqual(['hold ventilation.metal-needs-hood']))
+  it('beryllium asks for a hood everywhere, in the open too, and in a filler as in the metal', () => {
+    const asks = ['hold ventilation.metal-needs-hood']
+    for (const isOpenAir of [true, false]) {
+      expect(said({ baseMetal: 'beryllium-copper', isOpenAir })).toEqual(asks)
+      expect(said({ process: 'tb', consumable: 'own-sheet', listedInSheet: ['beryllium'], isOpenAir })).toEqual(asks)
+      const hood = { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.33 } as const
+      expect(said({ baseMetal: 'beryllium-copper', isOpenAir, hood, velocityAtArcMPerS: 0.6, isPlaced: true })).toEqual([])
+    }
+    expect(said({ baseMetal: 'bismuth-bronze' })).toEqual(asks)
+  })
   it('in the open they fall silent, except for a confined space', () =>
     expect(said({ isOpenAir: true, welders: 90, coating: 'zinc', confinement: 'confined' })).toEqual(['hold ventilation.confined']))
   it('the flow table is told for a movable hood that draws less', () =>
