@@ -76,6 +76,8 @@ export const COMMAND_SAMPLES = {
   'station.set-job': { job: { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel' } },
   'station.clear-job': {},
   'station.place-person': { personId: null },
+  'station.take-helper': { personId: 'teo-marsh' },
+  'station.end-help': { personId: 'teo-marsh' },
   'station.place-people': { people: { 'bay-1': null } },
   'station.set-helmet': { shade: 11 },
   'station.check-helmet': { passed: true },

@@ -16,6 +16,8 @@ import type { Extraction, HallState, ScreenId, ToldHeat, WallId } from '../strea
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { workPatternOf } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
+import type { Helping } from '../job/helping'
+import { helpedToday } from '../job/helping'
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type { Wearer } from '../respirator/wearer'
@@ -38,6 +40,7 @@ export interface StationAir {
   readonly hoodPosition: HoodPosition | null
   readonly extractionCheck: ExtractionCheck | null
   readonly personId: string | null
+  readonly helpers: readonly Helping[]
 }
 
 /** Everything the air of a site is judged from, as of one moment. */
@@ -99,7 +102,7 @@ export const UNKNOWN_AIR: AirSurroundings = {
   elsewhere: () => NOWHERE_ELSE,
 }
 
-const NO_STATION: StationAir = { job: null, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null }
+const NO_STATION: StationAir = { job: null, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null, helpers: [] }
 
 /** The hall that a bay stands in. */
 export function hallIdOf({ areas, bays }: Pick<Site, 'areas' | 'bays'>, bayId: string): string | null {
@@ -185,8 +188,9 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     (stations[bayId]?.earlierJobs ?? []).some(({ validUntil }) => stands(validUntil, now))
   const inHall = site.bays.filter(bay => hallIdOf(site, bay.bayId) === hallId && (!bay.closed || burnt(bay)))
   const bays = inHall.map(({ bayId }): BayAir => {
-    const { job, earlierJobs, hoodPosition, extractionCheck, personId } = stations[bayId] ?? NO_STATION
-    return { bayId, job, earlierJobs, personId, position: hoodPosition, check: extractionCheck, extraction: hall.bays[bayId]?.extraction }
+    const { job, earlierJobs, hoodPosition, extractionCheck, personId, helpers } = stations[bayId] ?? NO_STATION
+    const extraction = hall.bays[bayId]?.extraction
+    return { bayId, job, earlierJobs, personId, helpers, position: hoodPosition, check: extractionCheck, extraction }
   })
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
   const shopDay = shopDayIn(facts)
@@ -239,6 +243,7 @@ function workElsewhere(facts: AirFacts, bayId: string, personId: string | null):
     const isTheirs
       = (station.personId === personId && station.job !== null)
         || station.earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
+        || helpedToday(station.helpers, personId!, facts.now)
     const otherHall = hallIdOf(facts.site, otherId)
     if (isTheirs && otherId !== bayId && (otherHall === null || otherHall !== hallId))
       halls.set(otherHall, [...halls.get(otherHall) ?? [], otherId])
@@ -303,13 +308,14 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       laserGround: () => hallId === null ? null : laserGroundOf(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null
-        const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION
+        const { job, hoodPosition, earlierJobs, extractionCheck, personId, helpers } = facts.stations[bayId] ?? NO_STATION
         if (
           own.job === job
           && own.position === hoodPosition
           && own.earlierJobs === earlierJobs
           && own.check === extractionCheck
           && own.personId === personId
+          && own.helpers === helpers
         )
           return shared(hallId)
         const question = hallQuestion(facts, hallId)

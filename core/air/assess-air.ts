@@ -22,6 +22,8 @@ import type { Wearer } from '../respirator/wearer'
 import type { Survey } from '../streams/samples/samples'
 import type { VentilationRulesQuestion } from '../ventilation/ventilation-rules'
 import { LISTED_METALS, ventilationRules } from '../ventilation/ventilation-rules'
+import type { Helper } from './helper-air'
+import { judgeHelper } from './helper-air'
 import type { Elsewhere, PersonDay } from './person-day'
 import { personDay } from './person-day'
 import type { BayAir, ExtractionCheck } from './bay-air'
@@ -44,6 +46,8 @@ export interface AirQuestion {
   readonly wearer: Wearer | null
   /** The other halls in which whoever stands here works today. */
   readonly elsewhere: Elsewhere
+  /** Who helps here now; left out where whoever welds is asked about alone. */
+  readonly helpers?: readonly Helper[]
   readonly rules: HouseRules
   readonly now: Instant
 }
@@ -75,7 +79,17 @@ const UNPUBLISHED = new Set<string>([...UNPUBLISHED_FUME, 'fume.gases-unknown'])
  * the respirator they wear? The day of the person counts, over every bay where they work. The safe end of every range
  * decides; unknown holds; measured samples speak before the model, for what they measured.
  */
-export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wearer, elsewhere, rules, now }: AirQuestion): AirAssessment {
+export function assessAir(question: AirQuestion): AirAssessment {
+  const { bay, prediction: hall, helpers = [], rules, now } = question
+  const ofWelder = assessWelder(question)
+  if (helpers.length === 0 || bay.job === null || hall === null) return ofWelder
+  return { ...ofWelder, found: [...ofWelder.found, ...helpers.map(one => judgeHelper(one, bay.bayId, hall, rules, now))] }
+}
+
+/** The same for whoever welds. */
+function assessWelder(
+  { bay, prediction: hall, check, surveys, shopDay, wearer, elsewhere, rules, now }: Omit<AirQuestion, 'helpers'>,
+): AirAssessment {
   const { job } = bay
   const nothing = { prediction: null, day: null, exposure: null, respirator: null, worn: null, surveys: [], pooled: [] }
   if (job === null) return { ...nothing, found: [], missing: [finding('hold', 'air.job-first', {})] }

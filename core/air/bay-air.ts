@@ -1,6 +1,7 @@
 import type { Extraction } from '../streams/hall/hall'
 import { stands } from '../time/instant'
 import type { DayJob } from '../job/day-work'
+import type { Helping } from '../job/helping'
 import type { Job } from '../job/job'
 import type { Hood } from '../ventilation/hood'
 import type { HoodKindId } from '../ids/vocabulary'
@@ -26,6 +27,8 @@ export interface BayAir {
   readonly extraction: Extraction | null | undefined
   readonly position: HoodPosition | null
   readonly personId: string | null
+  /** Who helps here today, or did; left out where a plan is tried: nobody. */
+  readonly helpers?: readonly Helping[]
   /** Today's look at the extraction; left out where a plan is tried: then it is taken to run as it should. */
   readonly check?: ExtractionCheck | null
   /** The flow of its hood is one that is tried: it draws that, whatever else hangs on its ducts. */

@@ -5,11 +5,12 @@ import { breathedSubstances, judgeExposure, NOTHING_MEASURED } from '../exposure
 import type { ExposureJudgement, MeasuredAverages } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import { minutesAt } from '../job/day-work'
+import { helpedToday } from '../job/helping'
 import type { SubstanceId } from '../ids/vocabulary'
 import { PROCESSES } from '../ids/vocabulary'
 import { workPatternOf } from '../streams/house-rules/house-rules'
 import { stands } from '../time/instant'
-import { minutesOf, within } from '../time/stays'
+import { minutesOf, within, without } from '../time/stays'
 import type { AirFacts } from './air-facts'
 import { airOf } from './air-facts'
 import type { PooledSurvey } from './measured-air'
@@ -24,18 +25,22 @@ const clears = ({ stoodClear }: EndedDay, bayId: string): boolean => (stoodClear
 
 /** Bays that stood clear on the day and at which somebody had work. */
 const baysOf = (facts: EndedDay, personId: string): readonly string[] =>
-  Object.entries(facts.stations).flatMap(([bayId, { personId: placed, job, earlierJobs }]) => {
+  Object.entries(facts.stations).flatMap(([bayId, { personId: placed, job, earlierJobs, helpers }]) => {
     const isTheirs = (placed === personId && job !== null)
       || earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
+      || helpedToday(helpers, personId, facts.now)
     return isTheirs && clears(facts, bayId) ? [bayId] : []
   })
 
 /** Everybody who worked on the day, in the order of the bays. */
 export const peopleOfDay = (facts: EndedDay): readonly string[] => [
   ...new Set(
-    Object.entries(facts.stations).flatMap(([bayId, { personId, job, earlierJobs }]) =>
+    Object.entries(facts.stations).flatMap(([bayId, { personId, job, earlierJobs, helpers }]) =>
       clears(facts, bayId)
-        ? [job === null ? null : personId, ...earlierJobs.filter(one => stands(one.validUntil, facts.now)).map(one => one.personId)]
+        ? [
+            job === null ? null : personId,
+            ...[...earlierJobs, ...helpers].filter(one => stands(one.validUntil, facts.now)).map(one => one.personId),
+          ]
         : []).filter(personId => personId !== null),
   ),
 ]
@@ -92,7 +97,8 @@ export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (p
     const bayIds = baysOf(facts, personId)
     const there = bayIds.map((bayId) => {
       const { around, hall } = hallAt(bayId)
-      const spans = hall?.workAt(personId, bayId) ?? 'unknown' as const
+      const [work, help] = [hall?.workAt(personId, bayId) ?? 'unknown' as const, hall?.helpOf(personId, bayId) ?? 'unknown' as const]
+      const spans = work === 'unknown' || help === 'unknown' ? 'unknown' as const : [...work, ...help.flatMap(span => without(span, work))]
       // Clear, and never in the hours for which the work was set: they may have struck at another time than was said.
       const isAtAnotherTime = spans !== 'unknown' && spans.length === 0 && stoodClearWith(facts, bayId, personId)
       return { bayId, around, hall, spans: isAtAnotherTime ? 'unknown' as const : spans }

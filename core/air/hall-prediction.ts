@@ -16,6 +16,7 @@ import type { Emission } from '../fume/emission'
 import { emissionOf, isFumeKnown, partsMade } from '../fume/emission'
 import type { DayJob, JobSpan, ShopClock } from '../job/day-work'
 import { dayWork, jobSpan, workOf } from '../job/day-work'
+import { helpingNow, helpOf } from '../job/helping'
 import type { Job } from '../job/job'
 import { keptLately, lazily, textOf } from '../kept'
 import type { Range } from '../range'
@@ -115,6 +116,8 @@ export interface HallPrediction {
   workOf(personId: string, bayId: string): readonly JobSpan[] | 'unknown'
   /** When whoever stands at a bay works there: with what nobody is named for; all the work of the bay where nobody stands. */
   workAt(personId: string | null, bayId: string): readonly JobSpan[] | 'unknown'
+  /** When somebody helps at the arc of a bay today, or did; as `workOf`. */
+  helpOf(personId: string, bayId: string): readonly JobSpan[] | 'unknown'
   /** What somebody breathes who spends a part of their day at a bay where there is work. */
   visitAt(bayId: string, visit: Visit): PartOfAir
   /** Null for a bay that is not in this hall. */
@@ -292,6 +295,16 @@ export function predictHall(
     draws,
     workOf: (personId, bayId) => theirWork(personId, bayId, earlier => earlier),
     workAt,
+    helpOf: (personId, bayId) => {
+      const bay = parts[spotOf(bayId)]?.bay
+      const helpers = (bay?.helpers ?? []).filter(one => one.personId === personId && stands(one.validUntil, now))
+      if (!bay || helpers.length === 0 || (stoodClear && !stoodClear[bayId]?.length)) return []
+      // Of a job whose times nobody said it is not known whether they help at it.
+      if (bay.job !== null && jobSpan(bay.job, shopDayHour) === null && helpingNow(helpers, now).length > 0) return 'unknown'
+      const work = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
+      const spans = struckAt(bayId, helpOf(personId, helpers, work, clock, now))
+      return spans.every(canBeSaidAt(bay)) ? spans : 'unknown'
+    },
     visitAt: (bayId, visit) => {
       const spot = spotOf(bayId)
       return solve().partAt(spot, from => from === spot || burns(from), visit)

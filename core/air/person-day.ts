@@ -2,8 +2,9 @@ import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
 import type { BreathedBySubstance } from '../exposure/hall-shift'
 import type { Visit } from '../exposure/heard'
+import type { JobSpan } from '../job/day-work'
 import type { Stay } from '../time/stays'
-import { between, joined, leavesAtMin } from '../time/stays'
+import { between, joined, leavesAtMin, without } from '../time/stays'
 import type { DrawSet } from '../chance/draw-set'
 import { JUDGED } from '../chance/draw-set'
 import type { HallPrediction, HallQuestion } from './hall-prediction'
@@ -25,6 +26,8 @@ export interface PersonDay {
 export interface PartOfDay {
   readonly bayId: string
   readonly visit: Visit
+  /** They helped there: another struck the arc. */
+  readonly helps: boolean
   readonly breathed: BreathedBySubstance
 }
 
@@ -60,6 +63,7 @@ export function predictDay({ hall, bayId, personId, elsewhere }: DayQuestion, dr
 interface Stretch extends Stay {
   readonly hall: HallPrediction
   readonly bayId: string
+  readonly helps: boolean
 }
 
 /** Where somebody is between their stretches of work and after the last: in the hall where they worked last. */
@@ -86,33 +90,41 @@ export function personDay(
   { halls, unknown: outside }: Elsewhere,
 ): PersonDay | null {
   const own = hall.workAt(personId, bayId)
-  if (own === 'unknown' || own.length === 0) return null
+  const help = personId === null ? [] : hall.helpOf(personId, bayId)
+  if (own === 'unknown' || help === 'unknown' || own.length + help.length === 0) return null
   const unknown = [...outside]
-  const stretches: Stretch[] = own.map(({ fromMin, toMin }) => ({ hall, bayId, fromMin, toMin }))
+  const stretchesAt = (there: HallPrediction, at: string, work: readonly JobSpan[], helped: readonly JobSpan[]): readonly Stretch[] => [
+    ...work.map(({ fromMin, toMin }) => ({ hall: there, bayId: at, helps: false, fromMin, toMin })),
+    // At an arc of their own that of whoever they help is heard there.
+    ...helped.flatMap(span => without(span, work)).map(({ fromMin, toMin }) => ({ hall: there, bayId: at, helps: true, fromMin, toMin })),
+  ]
+  const stretches: Stretch[] = [...stretchesAt(hall, bayId, own, help)]
   for (const there of personId === null ? [] : [hall, ...halls]) {
     for (const otherId of there.bayIds) {
       if (there === hall && otherId === bayId) continue
-      const work = there.workOf(personId!, otherId)
-      if (work === 'unknown') unknown.push(otherId)
-      else stretches.push(...work.map(({ fromMin, toMin }) => ({ hall: there, bayId: otherId, fromMin, toMin })))
+      const [work, helped] = [there.workOf(personId!, otherId), there.helpOf(personId!, otherId)]
+      if (work === 'unknown' || helped === 'unknown') unknown.push(otherId)
+      else stretches.push(...stretchesAt(there, otherId, work, helped))
     }
   }
   const leaves = leavesAtMin(stretches, hall.shiftHours)
   const besides = besidesOf(stretches, leaves)
   const places = [...new Set(stretches.map(stretch => stretch.bayId))]
-  const parts = places.map((at) => {
-    const work = stretches.filter(stretch => stretch.bayId === at)
+  const doings = places.flatMap(at => [false, true].map(helps =>
+    ({ at, helps, work: stretches.filter(one => one.bayId === at && one.helps === helps) })))
+  const parts = doings.filter(({ work }) => work.length > 0).map(({ at, helps, work }) => {
     const visit = {
+      helps,
       work: work.map(({ fromMin, toMin }) => ({ fromMin, toMin })),
       besides: work.flatMap(stretch => besides.get(stretch) ?? []),
     }
-    return { bayId: at, visit, air: work[0]!.hall.visitAt(at, visit) }
+    return { bayId: at, visit, helps, air: work[0]!.hall.visitAt(at, visit) }
   })
   const begins = (visit: Visit): number => Math.min(...visit.work.map(({ fromMin }) => fromMin))
   return {
     air: dayAir(parts.map(({ air }) => air), hall.draws),
     parts: parts
-      .map(({ bayId: at, visit, air }): PartOfDay => ({ bayId: at, visit, breathed: air.breathed }))
+      .map(({ bayId: at, visit, helps, air }): PartOfDay => ({ bayId: at, visit, helps, breathed: air.breathed }))
       .sort((a, b) => begins(a.visit) - begins(b.visit)),
     hours: (leaves - Math.min(...stretches.map(({ fromMin }) => fromMin))) / 60,
     bays: places.filter(at => at !== bayId),

@@ -2,6 +2,7 @@ import type { AirSurroundings, StationAir } from '../air/air-facts'
 import type { AirAssessment } from '../air/assess-air'
 import { assessAir } from '../air/assess-air'
 import type { BayAir } from '../air/bay-air'
+import type { Helper } from '../air/helper-air'
 import type { Finding, FindingCode } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { inThreeFigures } from '../findings/in-three-figures'
@@ -9,6 +10,7 @@ import { engineMonoxideMgPerMin, minutesToDanger } from '../fume/engine-exhaust'
 import { highestCurrentA } from '../fume/melting-rate'
 import type { HallAir } from '../ventilation/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
+import { helpingNow } from '../job/helping'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { judgeMonitors } from '../monitor/judge-monitors'
@@ -23,13 +25,25 @@ import type { PersonAround } from './person-around'
 const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>([
   'exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out',
   'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these',
+  'air.helper-under',
 ])
 
 /** A bay's air as its station has it. */
 export const bayAirOf = (
-  { job, earlierJobs, hoodPosition, extractionCheck, personId }: StationAir,
+  { job, earlierJobs, hoodPosition, extractionCheck, personId, helpers }: StationAir,
   { bayId, extraction }: AirSurroundings,
-): BayAir => ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
+): BayAir => ({ bayId, job, earlierJobs, extraction, personId, helpers, position: hoodPosition, check: extractionCheck })
+
+/** Who helps at a bay now, with the mask that counts on them and where else they work today. */
+export const helpersOf = (
+  { helpers }: StationAir,
+  air: AirSurroundings,
+  forPerson: (personId: string | null) => PersonAround,
+  now: Instant,
+): readonly Helper[] => helpingNow(helpers, now).map(({ personId }) => {
+  const { wearer, worn, welder } = forPerson(personId)
+  return { personId, name: welder?.name ?? personId, wearer: wornMask(wearer, worn, now).wearer, elsewhere: air.elsewhere(personId) }
+})
 
 /** An engine that serves a bay under a roof stands in the open, or its exhaust is in the hall: Machine looks, this says what is at stake */
 function underRoof({ job }: StationAir, { items }: KitAround, hall: HallAir | null): readonly Finding[] {
@@ -47,11 +61,12 @@ export function judgeAir(
   station: Station,
   air: AirSurroundings,
   kit: KitAround,
-  person: PersonAround,
+  forPerson: (personId: string | null) => PersonAround,
   rules: HouseRules,
   now: Instant,
 ): Gate & { readonly air: AirAssessment } {
   const bay = bayAirOf(station, air)
+  const person = forPerson(station.personId)
   const masks = person.worn.filter(({ kind }) => kind === 'respirator')
   const worn = wornMask(person.wearer, masks, now)
   const prediction = air.predict(bay)
@@ -65,6 +80,7 @@ export function judgeAir(
     shopDay: air.shopDay,
     wearer: worn.wearer,
     elsewhere: air.elsewhere(station.personId),
+    helpers: helpersOf(station, air, forPerson, now),
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
   // What an instrument reads there now is said first: it overrules what is worked out.

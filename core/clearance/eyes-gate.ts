@@ -22,6 +22,7 @@ import type { CellKit } from '../laser/laser-cell'
 import type { LaserGround } from '../laser/beam-course'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { tagIdOf } from '../ids/tag'
+import { helpingNow } from '../job/helping'
 import type { Welder } from './person-around'
 import { isBefore, stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
@@ -54,6 +55,8 @@ export function judgeEyes(
   if (asked && (air.walls === 'pale' || air.walls === 'shiny'))
     found.push(finding('caution', 'eyes.walls-throw-back', { walls: air.walls }, ['wallReflectance']))
   found.push(...judgeSight(job, air, rules))
+  const helping = helpingNow(station.helpers, now).length
+  if (asked && helping > 0) found.push(finding('caution', 'eyes.helpers-too', { count: helping }, ['usEyeDuty']))
   // What only explains comes after what has to be seen to.
   found.push(...why)
   return { ...gateFrom('eyes', found, missing), shade }

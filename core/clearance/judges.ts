@@ -19,7 +19,7 @@ export const JUDGES = {
   eyes: judgeEyes,
   body: (station, { now, rules, air, noiseElsewhere, forPerson }) =>
     judgeBody(station, { now, rules, noiseElsewhere, welder: forPerson(station.personId).welder, heat: air.heat }),
-  air: (station, { air, kit, forPerson, rules, now }) => judgeAir(station, air, kit, forPerson(station.personId), rules, now),
+  air: (station, { air, kit, forPerson, rules, now }) => judgeAir(station, air, kit, forPerson, rules, now),
   gas: (station, { kit, rules, now }) => judgeGas(station, kit, rules, now),
   machine: (station, { kit, now }) => judgeMachine(station, kit, now),
   fire: (station, { workplace, kit, fire, now }) => judgeFire(station, workplace, kit, fire, now),

@@ -7,8 +7,8 @@ import { keptWith, keyed, lazily, namesLately, textOf } from '../kept'
 import type { Stay } from '../time/stays'
 import type { ArcWork, DrawnHall, Floats, HallBay } from './drawn-hall'
 import { drawHall, floatsAs, partOfFume } from './drawn-hall'
-import type { HallDoubt } from './hall-doubt'
-import { CERTAIN, MIXED } from './hall-doubt'
+import type { HallDoubt, Posture } from './hall-doubt'
+import { ANY_POSTURE, CERTAIN, MIXED } from './hall-doubt'
 import type { LongHall } from '../ventilation/long-hall'
 import type { From, Listener, Visit } from './heard'
 import { hear, listenerOf, MINUTE, runOf, SHORT_TERM_MIN, visitOfAll } from './heard'
@@ -134,6 +134,10 @@ export function hallShift(
     make: () => runOf(modes(what), arcMinutes(spot, arcMinPerH), partOf(spot)),
   }))
 
+  /** Who welds stands as was seen; who helps, wherever there is room. */
+  const postureAt = (spot: number, index: number, helps: boolean): Posture =>
+    helps ? ANY_POSTURE : bays[spot]!.work[index]!.posture ?? MIXED
+
   /** Of 1 mg made in a minute of arc, over the stretch: what gets loose, and what the hood takes, mg/s. */
   const partsOf = keyed((spot: number, arcMinPerH: number) => ({
     key: `${spot} ${arcMinPerH}`,
@@ -183,11 +187,11 @@ export function hallShift(
     }
   }
   /** What a run of their own arc adds for the short term and the peak, of 1 mg made in a minute. */
-  function ownRun(what: Floats, spot: number, index: number): OwnRunOf {
-    const { arcMinPerH, posture = MIXED } = bays[spot]!.work[index]!
+  function ownRun(what: Floats, { spot, helps }: Listener, index: number): OwnRunOf {
+    const { arcMinPerH } = bays[spot]!.work[index]!
     const run = runs(moving(what), spot, arcMinPerH)
     const share = taken(spot)
-    const lean = ofBay(posture.run, 'posture', spot)
+    const lean = ofBay(postureAt(spot, index, helps).run, 'posture', spot)
     const of = nothingOf(OF_RUNS, count)
     for (let n = 0; n < count; n++) {
       const loose = (1 - share[n]!) / MINUTE
@@ -197,9 +201,9 @@ export function hallShift(
     return of
   }
   /** What burns at the listener's own bay, a voice for each stretch: each is leant into in its own way. */
-  const ownVoice = (spot: number, index: number): Voice => {
-    const work = bays[spot]!.work[index]!
-    return { stay: work, from: 'own', part: partOf(spot), lean: ofBay((work.posture ?? MIXED).shift, 'posture', spot), strengths: {} }
+  const ownVoice = ({ spot, helps }: Listener, index: number): Voice => {
+    const lean = ofBay(postureAt(spot, index, helps).shift, 'posture', spot)
+    return { stay: bays[spot]!.work[index]!, from: 'own', part: partOf(spot), lean, strengths: {} }
   }
   /** Whoever is asked about: of a visit, or with all the work of the bay. */
   function listenerFor(spot: number, visit?: Visit): Listener {
@@ -233,12 +237,12 @@ export function hallShift(
     const together = inTurn(own.work)
     const ownRuns: Partial<Record<SubstanceId, Map<number, OwnRunOf>>> = {}
     const addOwn = (work: ArcWork, index: number): void => {
-      const voice = ownVoice(listener.spot, index)
+      const voice = ownVoice(listener, index)
       addWork(voice, listener.spot, index)
       addVoice(voice)
       // What burnt at their bay while they were not at work there was somebody else's run.
       if (!listener.work.some(({ fromMin, toMin }) => fromMin < work.toMin && toMin > work.fromMin)) return
-      const runOfOwn = lazily((what: Floats) => ownRun(what, listener.spot, index))
+      const runOfOwn = lazily((what: Floats) => ownRun(what, listener, index))
       for (const substance of Object.keys(work.emission) as SubstanceId[]) {
         const ofTurn = ownRuns[substance] ??= new Map()
         const run = ofTurn.get(together[index]!) ?? nothingOf(OF_RUNS, count)
@@ -289,7 +293,7 @@ export function hallShift(
       const sum = nothingOf(KINDS, count)
       if (isCounted(from)) work.forEach((stay, index) => {
         if (!stay.emission[substance]) return
-        const voice: Voice = from === spot ? ownVoice(spot, index) : { stay, from: 'other', part: partOf(from), strengths: {} }
+        const voice: Voice = from === spot ? ownVoice(listener, index) : { stay, from: 'other', part: partOf(from), strengths: {} }
         addWork(voice, from, index, substance)
         addHeard(sum, voice, substance, listener)
       })

@@ -10,7 +10,12 @@ import { alongWeight } from '../ventilation/long-hall'
 // What somebody in a hall hears of a source of 1 mg/s, draw by draw: sums of the hall's modes over their minutes.
 
 /** What part of a day somebody spends at a bay: at work there, and besides in its hall. */
-export interface Visit { readonly work: readonly Stay[], readonly besides: readonly Stay[] }
+export interface Visit {
+  readonly work: readonly Stay[]
+  readonly besides: readonly Stay[]
+  /** They help at its arc: they stand wherever there is room, whatever was seen of who welds. */
+  readonly helps?: boolean
+}
 
 /** Seconds. */
 export const MINUTE = 60
@@ -26,6 +31,7 @@ export interface Listener {
   readonly workMin: number
   /** Minutes in the hall altogether. */
   readonly stayMin: number
+  readonly helps: boolean
   /** The same for all who come and go alike. */
   readonly key: string
 }
@@ -33,7 +39,8 @@ export interface Listener {
 export function listenerOf(spot: number, visit: Visit): Listener {
   const [work, besides] = [joined(visit.work), joined(visit.besides)]
   const workMin = minutesOf(work)
-  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), key: textOf([work, besides]) }
+  const helps = visit.helps === true
+  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), helps, key: `${textOf([work, besides])}${helps ? ' helps' : ''}` }
 }
 
 /** Whoever works at a bay stays for their shift. */

@@ -1,4 +1,4 @@
-import type { SubstanceId } from '../ids/vocabulary'
+import type { MaskId, SubstanceId } from '../ids/vocabulary'
 import type { ExtractionFault } from '../ids/air-ids'
 
 /** Codes of the Air gate. */
@@ -20,6 +20,10 @@ export interface AirFindings {
   'air.extraction-fault': { fault: ExtractionFault }
   'air.no-limit': Record<string, never>
   'air.day-of-person': { bays: readonly string[], count: number }
+  'air.helper-over': { name: string, fraction: number, substance: SubstanceId | null }
+  'air.helper-unknown': { name: string }
+  /** Null where nobody can say how much, and their own air does for it; a mask where it takes one. */
+  'air.helper-under': { name: string, fraction: number | null, mask: MaskId | null }
   'air.elsewhere-unknown': { bays: readonly string[], count: number }
   'air.neighbour-unknown': { bays: readonly string[], count: number }
   'air.neighbours-held': { bays: readonly string[], count: number }

@@ -21,6 +21,7 @@ export interface EyesFindings {
   'eyes.sight-open': { bay: string, distanceM: number | null, safeS: number | null, arcs?: number }
   'eyes.sight-unsaid': { bay: string, distanceM: number | null, safeS: number | null, arcs?: number }
   'eyes.sight-open-alone': Record<never, never>
+  'eyes.helpers-too': { count: number }
   'eyes.walls-throw-back': { walls: 'pale' | 'shiny' }
   'eyes.start-settled': { start: number }
   'eyes.start-darker': { start: number }

@@ -31,6 +31,7 @@ export interface CommandFindings {
   'person.sign-in-reset': { name: string }
   'command.last-safety-lead': Record<string, never>
   'command.person-has-left': { name: string }
+  'command.helps-themselves': Record<string, never>
   'command.late-report': { minutes: number }
   'command.report-outrun': Record<string, never>
 }

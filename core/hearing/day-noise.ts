@@ -1,5 +1,7 @@
 import type { DeratingId, NoiseRuleId } from '../ids/protection-ids'
 import type { JurisdictionId, ProcessId } from '../ids/vocabulary'
+import type { Helping } from '../job/helping'
+import { helpedToday } from '../job/helping'
 import type { DayJob } from '../job/day-work'
 import { arcHours } from '../job/day-work'
 import type { Job } from '../job/job'
@@ -41,6 +43,8 @@ export interface WorkAt {
   readonly job: Job | null
   readonly earlierJobs: readonly Pick<DayJob, 'job' | 'personId' | 'validUntil'>[]
   readonly personId: string | null
+  /** Who helps there or did: they stand at the same noise. Left out: nobody. */
+  readonly helpers?: readonly Helping[]
 }
 
 type Done = Pick<DayJob, 'job' | 'personId'>
@@ -61,7 +65,8 @@ export function spansThere(
   house: NoiseHouse,
   now: Instant,
 ): readonly NoiseSpan[] {
-  const [own, others] = parted(workToday(work, now), one => one.personId !== null && one.personId === personId)
+  const helps = personId !== null && helpedToday(work.helpers ?? [], personId, now)
+  const [own, others] = parted(workToday(work, now), one => helps || (one.personId !== null && one.personId === personId))
   return [...loudSpans(own, 'own-ear', house), ...isNear ? loudSpans(others, 'next-bay', house) : []]
 }
 

@@ -162,11 +162,13 @@ function baysTouched(streams: Streams, touched: readonly Touched[]): readonly st
   const shared = new Set(all('sharedWorkWith'))
   const people = new Set([
     ...all('personIds'),
-    ...stations.flatMap(([bayId, { personId, earlierJobs }]) =>
-      shared.has(bayId) ? [personId, ...earlierJobs.map(job => job.personId)] : [],
+    ...stations.flatMap(([bayId, { personId, earlierJobs, helpers }]) =>
+      shared.has(bayId) ? [personId, ...[...earlierJobs, ...helpers].map(one => one.personId)] : [],
     ),
   ])
-  const standing = stations.filter(([, { personId }]) => personId !== null && people.has(personId)).map(([bayId]) => bayId)
+  const standing = stations
+    .filter(([, { personId, helpers }]) => [personId, ...helpers.map(one => one.personId)].some(id => id !== null && people.has(id)))
+    .map(([bayId]) => bayId)
   const ofPermits = all('permitIds').flatMap(permitId => stateOf(streams, 'permit', permitStream(permitId))?.request.place.bayId ?? [])
   return [...new Set([...all('bayIds'), ...standing, ...ofPermits])]
 }

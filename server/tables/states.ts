@@ -91,6 +91,7 @@ export const asStationFacts = shapedAs<StationFacts>('station_reading', {
   extractionCheck: 'object?',
   fireCheck: 'object?',
   laserCell: 'object?',
+  helpers: 'list',
   handover: 'object?',
   stop: 'object?',
   placeSince: 'text?',

@@ -59,7 +59,7 @@ export async function readStillThere(db: Queryable, siteId: string, bayIds: read
   return rows.map(({ bay_id: bayId, what, name }) => ({ bayId, what, name }))
 }
 
-/** Bays at which people stand now whose day was also spent at these bays, and at which these people stand. */
+/** Bays at which people stand or help now whose day was also spent at these bays, and at which these people stand. */
 export async function baysOfPeople(
   db: Queryable,
   siteId: string,
@@ -68,10 +68,13 @@ export async function baysOfPeople(
 ): Promise<string[]> {
   const { rows } = await db.query<{ bay_id: string }>(
     `
-    select bay_id from station_reading where site_id = $1 and person_id in (
+    with people as (
       select person_id from station_reading where site_id = $1 and bay_id = any($2)
-      union select job ->> 'personId' from station_reading, jsonb_array_elements(facts -> 'earlierJobs') job where site_id = $1 and bay_id = any($2)
+      union select one ->> 'personId' from station_reading, jsonb_array_elements((facts -> 'earlierJobs') || (facts -> 'helpers')) one
+        where site_id = $1 and bay_id = any($2)
       union select unnest($3::text[]))
+    select bay_id from station_reading where site_id = $1 and (person_id in (select person_id from people) or exists (
+      select 1 from jsonb_array_elements(facts -> 'helpers') one where one ->> 'personId' in (select person_id from people)))
     order by bay_id`,
     [siteId, bayIds, personIds],
   )

@@ -23,6 +23,8 @@ export const stationPayloads = {
   'station.place-people': z.strictObject({
     people: z.record(id, id.nullable()).refine(people => Object.keys(people).length > 0, 'at least one bay'),
   }),
+  'station.take-helper': z.strictObject({ personId: id }),
+  'station.end-help': z.strictObject({ personId: id }),
   'station.set-helmet': z.strictObject({ shade: shadeNumber, tag: id.optional().describe('Of which helmet, where there are several') }),
   'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
   'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),

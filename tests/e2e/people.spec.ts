@@ -97,6 +97,24 @@ test('what is known of somebody\'s eyes makes them start darker, is seen by who 
   expect(await sizesFor(page.request)).not.toHaveProperty('imke-tarrow')
 })
 
+test('who helps at an arc is told, stands at its head, is judged with their whole day, and goes again', async ({ page }) => {
+  await signIn(page, served, 'maren', '/bay/bay-2?do=who')
+  const helpers = page.getByRole('region', { name: 'Who helps at this arc?' })
+  await choose(helpers.getByLabel('Somebody'), /^Pia Vance/)
+  await helpers.getByRole('button', { name: 'Helps here' }).click()
+  await expect(helpers.getByRole('list', { name: 'Help here' })).toContainText('Pia Vance')
+  await expect(page.getByRole('heading', { name: /^Bay 2/ })).toContainText('helped by Pia Vance')
+  await axeFindsNothing(page, { about: 'who helps', within: '.right' })
+  await page.goto(`${served.url}/bay/bay-2?do=because-air`)
+  await expect(page.getByText(/^Pia Vance, who helps here, breathes/)).toBeVisible()
+  // Their own bay counts what they breathe here.
+  await page.goto(`${served.url}/air/bay-5`)
+  await expect(page.getByText('Helps at bay 2')).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-2?do=who`)
+  await helpers.getByRole('button', { name: 'Pia Vance goes' }).click()
+  await expect(page.getByRole('heading', { name: /^Bay 2/ })).not.toContainText('helped by')
+})
+
 test('whoever is not signed off for the process is said so; a house that holds for it holds the bay until they are', async ({ page }) => {
   await signIn(page, served, 'oskar', '/bay/bay-3?do=who')
   const who = page.getByRole('region', { name: 'Who stands here' })

@@ -12,6 +12,7 @@ import { readSiteFacts } from '#server/tables/site-facts'
 import { noteHealth } from '#server/door/note-apart'
 import { rebuild } from '#server/record/rebuild'
 import { readSite } from '#server/tables/site'
+import { baysOfPeople } from '#server/tables/station'
 import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
 import type { Shop } from './shop'
 import { FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, hallStream, kitItemStream, personStream, samplesStream } from '#core/ids/streams'
@@ -185,6 +186,18 @@ describe('air behind the one door', () => {
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).toContain('samples.non-compliant')
     await sendOk(lead(), [samplesStream('bay-1')], { type: 'samples.withdraw', payload: { surveyId: 'one', reason: 'pump fault' } })
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).not.toContain('samples.non-compliant')
+  })
+  it('who helps is judged on record, and what changes of them reaches the bay where they help', async () => {
+    await sendOk(instructor(), [BAY_1], { type: 'station.take-helper', payload: { personId: 'maren' } })
+    expect((await gateEvents(BAY_1)).findings.map(({ code }) => code).filter(code => code.startsWith('air.helper-'))).toHaveLength(1)
+    expect(await baysOfPeople(shop.pool, shop.siteId, [], ['maren'])).toEqual(['bay-1'])
+    // Somebody who helps at one of these bays is a person of theirs.
+    expect(await baysOfPeople(shop.pool, shop.siteId, ['bay-1'], [])).toEqual(['bay-1'])
+    expect(await baysOfPeople(shop.pool, shop.siteId, [], ['nobody'])).toEqual([])
+    expect((await shop.send(instructor(), [BAY_1], { type: 'station.take-helper', payload: { personId: 'stranger' } })).body)
+      .toMatchObject({ findings: [{ code: 'command.person-unknown' }] })
+    await sendOk(instructor(), [BAY_1], { type: 'station.end-help', payload: { personId: 'maren' } })
+    expect((await gateEvents(BAY_1)).findings.map(({ code }) => code).filter(code => code.startsWith('air.helper-'))).toEqual([])
   })
   it('a data sheet reaches every bay that uses the consumable', async () => {
     await sendOk(lead(), [FUME_SHEETS_STREAM], {

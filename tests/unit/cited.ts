@@ -220,6 +220,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.sight-open': ['usScreens+ultravioletDay'],
   'eyes.sight-unsaid': ['usScreens+ultravioletDay'],
   'eyes.sight-open-alone': ['usScreens'],
+  'eyes.helpers-too': ['usEyeDuty'],
   'eyes.walls-throw-back': ['wallReflectance'],
   'eyes.tint-explains': ['shadeAlgebra+tintNeverCounts'],
   'fume.tip-unknown': ['arcGases'],

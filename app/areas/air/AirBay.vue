@@ -5,6 +5,7 @@ import type { Advice } from '#core/air/air-advice'
 import { dayQuestion } from '#core/air/air-facts'
 import { HOOD_PLACEMENTS } from '#core/air/bay-air'
 import { assessAir } from '#core/air/assess-air'
+import { helpersOf } from '#core/clearance/air-gate'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
 import { judgeMonitors } from '#core/monitor/judge-monitors'
@@ -64,6 +65,7 @@ const air = computed(() => {
     shopDay: surroundings.shopDay,
     wearer: wornMask(person.wearer, person.worn, judged.standing.now).wearer,
     elsewhere: surroundings.elsewhere(placed.station.personId),
+    helpers: helpersOf(placed.station, surroundings, forPerson, judged.standing.now),
     rules: facts.rules,
     now: judged.standing.now,
   })

@@ -26,9 +26,9 @@ const spans = (stays: readonly Stay[]): string =>
     [...stays].sort((a, b) => a.fromMin - b.fromMin).map(({ fromMin, toMin }) => says.fromTo(clock(fromMin), clock(toMin))),
   )
 const parts = computed(() =>
-  day.parts.map(({ bayId, visit, breathed }) => ({
-    bayId,
-    label: lookup.find(bayId)?.bay.label ?? bayId,
+  day.parts.map(({ bayId, visit, helps, breathed }) => ({
+    key: `${bayId} ${helps}`,
+    label: says[helps ? 'helpsAt' : 'bay'](lookup.find(bayId)?.bay.label ?? bayId),
     work: spans(visit.work),
     besides: visit.besides.length > 0 ? says.andInTheHall(spans(visit.besides)) : '',
     fraction: limit.value ? (breathed[limit.value.limit.substance]?.twa.high ?? 0) * limit.value.perMgPerM3 : null,
@@ -49,8 +49,8 @@ const inside = computed(() => {
       {{ says.ofTheLimitFor(words.substances[limit.limit.substance], words.exposureRuleSets[limit.limit.ruleSet]) }}
     </p>
     <ul>
-      <li v-for="part in parts" :key="part.bayId">
-        <span><b>{{ says.bay(part.label) }}</b> <span class="number">{{ part.work }}</span><small>{{ part.besides }}</small></span>
+      <li v-for="part in parts" :key="part.key">
+        <span><b>{{ part.label }}</b> <span class="number">{{ part.work }}</span><small>{{ part.besides }}</small></span>
         <template v-if="part.fraction !== null">
           <AirTemper :fraction="part.fraction" :action="facts.rules.actionFraction" />
           <span class="after print">{{ q.part(part.fraction) }}</span>

@@ -85,6 +85,10 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       return (payload as StationPayload<'person-placed'>).personId === null ? says.nobodyStandsHere : says.somebodyElseStandsHere
     case 'job-set':
       return says.job(jobLine((payload as StationPayload<'job-set'>).job, q))
+    case 'helper-came':
+      return says.somebodyHelpsHere
+    case 'helper-went':
+      return says.aHelperWent
     case 'job-cleared':
       return says.noJob
     case 'helmet-set':

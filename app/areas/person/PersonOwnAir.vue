@@ -19,8 +19,8 @@ const own = computed(() => {
   for (const { verdict: { air } } of standing) if (air.day && air.exposure) return { day: air.day, exposure: air.exposure, worn: air.worn }
   if (standing.length > 0) return NOT_SAID
   const { stations, now } = judged.standing
-  const worked = Object.entries(stations).find(([, { earlierJobs }]) =>
-    earlierJobs.some(one => one.personId === personId && stands(one.validUntil, now)))
+  const worked = Object.entries(stations).find(([, { earlierJobs, helpers }]) =>
+    [...earlierJobs, ...helpers].some(one => one.personId === personId && stands(one.validUntil, now)))
   if (!worked) return null
   const question = dayQuestion(judged.standing, worked[0], personId)
   const found = question && judgedDay(question, facts.rules)

@@ -69,6 +69,7 @@ async function place(personId: string | null) {
         {{ says.nobody }}
       </FrameKey>
     </div>
+    <StationHelpers :placed="placed" />
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { helpingNow } from '#core/job/helping'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import { stationStream } from '#core/ids/streams'
 import { factsSince } from '#core/clearance/fact-age'
@@ -66,6 +67,11 @@ const handedAt = computed(() =>
     ? `${lookup.names.get(placed.station.handover.by) ?? says.somebody}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}`
     : '',
 )
+/** Who helps at the arc stands beside whoever strikes it. */
+const helping = computed(() => {
+  const names = helpingNow(placed.station.helpers, judged.standing.now).map(({ personId }) => lookup.names.get(personId) ?? personId)
+  return names.length > 0 ? says.helpedBy(names.join(', ')) : ''
+})
 const stopHere = () => act('station.stop', {})
 
 const onKey = (event: KeyboardEvent) => {
@@ -83,7 +89,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     <header class="head">
       <h2>
         {{ says.bay(placed.bay.label) }}
-        <small>{{ placed.personName ?? says.nobodyPlaced }}</small>
+        <small>{{ placed.personName ?? says.nobodyPlaced }}{{ helping }}</small>
       </h2>
       <LazyFrameTrade v-if="worked ?? because" class="what" :of="(worked ?? because)!" :name="words.gates[(worked ?? because)!]" />
       <FrameKey v-if="panel" look="quiet" @click="go(null)">

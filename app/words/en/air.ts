@@ -586,6 +586,7 @@ export const airPages = {
     ofTheLimitFor: (substance: Shown, ruleSet: Shown) =>
       `Of the shift limit for ${substance} (${ruleSet}), at the 95th percentile. Exposure goes with the person, from bay to bay.`,
     bay: (label: Shown) => `Bay ${label}`,
+    helpsAt: (label: Shown) => `Helps at bay ${label}`,
     fromTo: (from: Shown, to: Shown) => `${from} to ${to}`,
     andInTheHall: (spans: Shown) => `then in the hall ${spans}, without a mask`,
     together: 'Together',

@@ -114,6 +114,8 @@ export const logPages = {
     basisHouseMinimum: (jurisdictions: Shown, ruleSets: Shown, shadeMinimum: Shown) => `${jurisdictions}, basis ${ruleSets}, house minimum ${shadeMinimum}`,
     nobodyStandsHere: 'Nobody stands here',
     somebodyElseStandsHere: 'Somebody else stands here',
+    somebodyHelpsHere: 'Somebody helps here',
+    aHelperWent: 'Somebody who helped here went',
     job: (jobLine: Shown) => `Job: ${jobLine}`,
     noJob: 'No job',
     helmetSetTo: (shade: Shown) => `Helmet set to ${shade}`,

@@ -382,6 +382,16 @@ export const stationPages = {
   panelHead: {
     because: 'Because',
   },
+  helpers: {
+    whoHelps: 'Who helps at this arc?',
+    theyBreatheOfIt: 'They breathe of it: their day is judged here as the welder\'s is, wherever else they work.',
+    helpHere: 'Help here',
+    goes: 'Goes',
+    goesOf: (name: Shown) => `${name} goes`,
+    somebody: 'Somebody',
+    nobody: 'nobody',
+    helpsHere: 'Helps here',
+  },
   placePerson: {
     whoStandsHere: 'Who stands here',
     whoStandsHere2: 'Who stands here?',
@@ -417,6 +427,7 @@ export const stationPages = {
     nothingElseHere: 'Nothing else to do here.',
     bay: (label: Shown) => `Bay ${label}`,
     nobodyPlaced: 'nobody placed',
+    helpedBy: (names: Shown) => `, helped by ${names}`,
     backToBay: (label: Shown) => `Back to bay ${label}`,
     close: 'Close',
     assumedConfirmOrCorrect: ', assumed: confirm or correct',

@@ -603,6 +603,7 @@ export const airPages: typeof English = {
     ofTheLimitFor: (substance, ruleSet) =>
       `Del límite de la jornada para ${substance} (${ruleSet}), al percentil 95. La exposición va con la persona, de puesto en puesto.`,
     bay: label => `Puesto ${label}`,
+    helpsAt: label => `Ayuda en el puesto ${label}`,
     fromTo: (from, to) => `de ${from} a ${to}`,
     andInTheHall: spans => `luego en la nave ${spans}, sin respirador`,
     together: 'En total',

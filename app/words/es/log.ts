@@ -116,6 +116,8 @@ export const logPages: typeof English = {
       `${jurisdictions}, base ${ruleSets}, mínimo de la casa ${shadeMinimum}`,
     nobodyStandsHere: 'Aquí no está nadie',
     somebodyElseStandsHere: 'Aquí está otra persona',
+    somebodyHelpsHere: 'Aquí ayuda alguien',
+    aHelperWent: 'Se fue alguien que ayudaba aquí',
     job: jobLine => `Trabajo: ${jobLine}`,
     noJob: 'Sin trabajo',
     helmetSetTo: shade => `Careta puesta en ${shade}`,

@@ -390,6 +390,16 @@ export const stationPages: typeof English = {
   panelHead: {
     because: 'Por qué',
   },
+  helpers: {
+    whoHelps: '¿Quién ayuda en este arco?',
+    theyBreatheOfIt: 'Respira de él: su día se juzga aquí como el de quien suelda, dondequiera que trabaje además.',
+    helpHere: 'Ayudan aquí',
+    goes: 'Se va',
+    goesOf: name => `${name} se va`,
+    somebody: 'Alguien',
+    nobody: 'nadie',
+    helpsHere: 'Ayuda aquí',
+  },
   placePerson: {
     whoStandsHere: 'Quién está aquí',
     whoStandsHere2: '¿Quién está aquí?',
@@ -426,6 +436,7 @@ export const stationPages: typeof English = {
     bay: label => `Puesto ${label}`,
     somebody: 'alguien',
     nobodyPlaced: 'nadie puesto',
+    helpedBy: names => `, con ayuda de ${names}`,
     backToBay: label => `Al puesto ${label}`,
     close: 'Cerrar',
     assumedConfirmOrCorrect: ', supuesto: confirme o corrija',

@@ -1,6 +1,7 @@
 import type { Decision } from '../decision'
 import { finding } from '../../findings/finding'
 import type { Finding } from '../../findings/finding'
+import { helpingNow } from '../../job/helping'
 import type { Job } from '../../job/job'
 import type { ZoneId } from '../../ids/vocabulary'
 import type { LaserCell } from '../../laser/laser-cell'
@@ -21,6 +22,9 @@ export interface StationCommands {
   'station.place-person': { readonly personId: string | null }
   /** A class at once, by bay: all of them, or nobody. */
   'station.place-people': { readonly people: Readonly<Record<string, string | null>> }
+  /** Somebody comes to help at the arc here, or goes again. */
+  'station.take-helper': { readonly personId: string }
+  'station.end-help': { readonly personId: string }
   'station.set-helmet': { readonly shade: number, readonly tag?: string }
   'station.check-helmet': { readonly passed: boolean, readonly fault?: HelmetFault }
   'station.check-glasses': { readonly kind: GlassesKind, readonly transmittance?: number }
@@ -93,6 +97,18 @@ function act(station: Station, command: StationCommand, context: StationContext)
       const personId = placedBy(command, bayId)
       if (personId === undefined) return { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
       return { events: station.personId === personId ? [] : [{ type: 'person-placed', version: 2, payload: { personId, at } }] }
+    }
+    case 'station.take-helper': {
+      const { personId } = command.payload
+      // Whoever welds here does not help themselves.
+      if (station.personId === personId) return { refused: [finding('hold', 'command.helps-themselves', {})] }
+      const isHere = helpingNow(station.helpers, now).some(one => one.personId === personId)
+      return { events: isHere ? [] : [{ type: 'helper-came', version: 1, payload: { personId, sinceAt: at, validUntil } }] }
+    }
+    case 'station.end-help': {
+      const { personId } = command.payload
+      const isHere = helpingNow(station.helpers, now).some(one => one.personId === personId)
+      return { events: isHere ? [{ type: 'helper-went', version: 1, payload: { personId, at } }] : [] }
     }
     case 'station.set-helmet':
       return { events: [{ type: 'helmet-set', version: 1, payload: { ...command.payload, at } }] }

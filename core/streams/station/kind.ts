@@ -14,13 +14,15 @@ import { checksLapseAt, EMPTY_STATION, evolveStation, upcastStation } from './st
 import type { Station, StationEvent } from './station'
 
 const whoComes = (command: StationCommand, bayId: string): readonly string[] => {
+  if (command.type === 'station.take-helper') return [command.payload.personId]
   const personId = placedBy(command, bayId)
   return personId == null ? [] : [personId]
 }
 /** The air of a hall is one, and a person's day is one wherever they stood. */
 const itsHall = (_station: Station, command: StationCommand, { site, id }: Touching): Touched => {
   const bayIds = hallmatesOf(site, id)
-  return { bayIds, sharedWorkWith: bayIds, personIds: whoComes(command, id) }
+  const whoGoes = command.type === 'station.end-help' ? [command.payload.personId] : []
+  return { bayIds, sharedWorkWith: bayIds, personIds: [...whoComes(command, id), ...whoGoes] }
 }
 const touches = itsHall
 /** The bays that a class is brought to. */
@@ -45,6 +47,8 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
       asks: asksWhoComes,
       speaksOf: baysOfClass,
     }),
+    'station.take-helper': request('place-people', { touches, asks: asksWhoComes }),
+    'station.end-help': request('place-people', { touches }),
     'station.set-helmet': report('door-checks'),
     'station.check-helmet': report('door-checks'),
     'station.check-glasses': report('door-checks'),
@@ -65,7 +69,7 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
   },
   decide(station, command, asked) {
     // What stops work there is heard all the same, and nobody is kept at a bay that is out of use.
-    const beginsWork = command.type === 'station.set-job' || placedBy(command, asked.id) != null
+    const beginsWork = command.type === 'station.set-job' || command.type === 'station.take-helper' || placedBy(command, asked.id) != null
     const closed = beginsWork ? refuseClosedBay(asked.id, asked.site) : null
     if (closed) return { refused: [closed] }
     for (const personId of whoComes(command, asked.id)) {

@@ -3,6 +3,7 @@ import type { SourceRef } from '../../source/source-ref'
 import type { GateId, ZoneId } from '../../ids/vocabulary'
 import type { Job } from '../../job/job'
 import { withoutHead } from '../../job/job'
+import type { Helping } from '../../job/helping'
 import { jobPattern } from '../../job/job-pattern'
 import type { GateState } from '../../clearance/gate'
 import type { DayJob } from '../../job/day-work'
@@ -91,6 +92,8 @@ export interface Station {
    * with the next job too.
    */
   readonly laserCell: CheckedCell | null
+  /** Who helps here, or did since the checks lapsed: those who went stay until the day is over, for it is a part of theirs. */
+  readonly helpers: readonly Helping[]
   readonly handover: Handover | null
   readonly stop: StationStop | null
   /** Since when the place is what it is: used again, moved, made another kind; null where it always was. */
@@ -116,6 +119,7 @@ export const EMPTY_STATION: Station = {
   extractionCheck: null,
   fireCheck: null,
   laserCell: null,
+  helpers: [],
   handover: null,
   stop: null,
   placeSince: null,
@@ -148,6 +152,8 @@ export type StationEvent
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
   | { readonly type: 'fire-checked', readonly version: 1, readonly payload: FireCheck }
   | { readonly type: 'laser-cell-checked', readonly version: 1, readonly payload: CheckedCell }
+  | { readonly type: 'helper-came', readonly version: 1, readonly payload: Omit<Helping, 'untilAt'> }
+  | { readonly type: 'helper-went', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
   | { readonly type: 'bay-handed-over', readonly version: 1, readonly payload: Handover }
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
@@ -186,6 +192,8 @@ export function evolveStation(station: Station, event: StationEvent): Station {
         glasses: null,
         zones: {},
         laserCell: station.laserCell && { ...withoutAim(station.laserCell), present: [] },
+        // Whoever comes to weld helps no more.
+        helpers: at === null || personId === null ? station.helpers : helpEnds(station.helpers, personId, at),
       }
     }
     case 'job-set': {
@@ -239,6 +247,10 @@ export function evolveStation(station: Station, event: StationEvent): Station {
       const told = isOutrun(event.payload.at, station.jobSetAt) ? withoutAim(event.payload) : event.payload
       return { ...station, laserCell: newest(station.laserCell, told, station.personSince, station.placeSince) }
     }
+    case 'helper-came':
+      return { ...station, helpers: [...station.helpers, { ...event.payload, untilAt: null }] }
+    case 'helper-went':
+      return { ...station, helpers: helpEnds(station.helpers, event.payload.personId, event.payload.at) }
     case 'bay-handed-over':
       return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.
@@ -267,6 +279,9 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     }
   }
 }
+
+const helpEnds = (helpers: readonly Helping[], personId: string, at: Instant): readonly Helping[] =>
+  helpers.map(one => one.personId === personId && one.untilAt === null ? { ...one, untilAt: at } : one)
 
 /** Each zone by its own newest look. */
 function newestZones({ zones, personSince }: Station, lookedAt: Station['zones']): Station['zones'] {
@@ -307,6 +322,7 @@ function lapse(station: Station, at: Instant): Station {
     extractionCheck: left(station.extractionCheck),
     fireCheck: left(station.fireCheck),
     laserCell: left(station.laserCell),
+    helpers: station.helpers.filter(one => left(one) !== null),
     zones,
   }
 }
@@ -318,5 +334,7 @@ function remember(recent: readonly Job[], set: Job): readonly Job[] {
 }
 
 /** When the next of today's checks lapses, or null when none stands. */
-export const checksLapseAt = ({ helmetCheck, glasses, extractionCheck, fireCheck, laserCell, zones }: Station): Instant | null =>
-  earliestOf([helmetCheck, glasses, extractionCheck, fireCheck, laserCell, ...Object.values(zones)].map(check => check?.validUntil))
+export const checksLapseAt = ({ helmetCheck, glasses, extractionCheck, fireCheck, laserCell, helpers, zones }: Station): Instant | null =>
+  earliestOf(
+    [helmetCheck, glasses, extractionCheck, fireCheck, laserCell, ...helpers, ...Object.values(zones)].map(check => check?.validUntil),
+  )

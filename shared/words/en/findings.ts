@@ -225,6 +225,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Shut a screen round it, or keep people away.',
     'No screen round this arc.',
   ],
+  'eyes.helpers-too': ({ count }) => [
+    `${count === 1 ? 'Somebody helps' : `${count} help`} at this arc: nobody looked at what they wear over their eyes.`,
+    'The same shade as whoever welds, and clear rated glasses under it.',
+    'Look at the eyes of who helps.',
+  ],
   'eyes.walls-throw-back': ({ walls }) => [
     `The walls round here are ${walls === 'shiny' ? 'shiny' : 'pale'}: light of the arc comes back round the helmet, and to neighbours.`,
     'Hang a dull screen or curtain, paint them matt, and cover the back of the neck.',
@@ -766,6 +771,19 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'air.day-of-person': ({ count }) => [
     `The whole day of whoever stands here counts, with ${plural(count, 'other bay', 'other bays')} where they work.`,
+  ],
+  'air.helper-over': ({ name, fraction, substance }, q) => [
+    `${name}, who helps here, breathes ${q.part(fraction)} of ${substance === null ? 'the limits of what acts alike' : `a limit (${words.substances[substance]})`} today.`,
+    'Keep them away from the arc, give them a mask that is enough, or lower the fume.',
+    `${name} helps here and breathes too much.`,
+  ],
+  'air.helper-unknown': ({ name }) => [
+    `What ${name}, who helps here, breathes today cannot be said.`,
+    'Set what is missing here and where else they work, or let them go.',
+    `What ${name} breathes here is not known.`,
+  ],
+  'air.helper-under': ({ name, fraction, mask }, q) => [
+    `${name}, who helps here, breathes ${fraction === null ? 'what nobody can say' : `at most ${q.part(fraction)} of a limit`} today${mask === null ? '' : `, and less inside their mask: ${words.masks[mask]}`}.`,
   ],
   'air.elsewhere-unknown': ({ count }) => [
     `Whoever stands here also works at ${count === 1 ? 'a bay' : `${count} bays`} whose fume cannot be said.`,

@@ -228,6 +228,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Cierre una pantalla alrededor, o aleje a la gente.',
     'Sin pantalla alrededor de este arco.',
   ],
+  'eyes.helpers-too': ({ count }) => [
+    `${count === 1 ? 'Alguien ayuda' : `${count} ayudan`} en este arco: nadie revisó qué llevan sobre los ojos.`,
+    'La misma sombra que quien suelda, con lentes claros aprobados debajo.',
+    'Revise los ojos de quien ayuda.',
+  ],
   'eyes.walls-throw-back': ({ walls }) => [
     `Las paredes de aquí son ${walls === 'shiny' ? 'brillantes' : 'claras'}: la luz del arco vuelve por detrás de la careta, y a los vecinos.`,
     'Cuelgue una pantalla o cortina mate, píntelas mates, y cubra la nuca.',
@@ -792,6 +797,19 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'air.day-of-person': ({ count }) => [
     `Cuenta el día entero de quien está aquí, con ${plural(count, 'otro puesto', 'otros puestos')} donde trabaja.`,
+  ],
+  'air.helper-over': ({ name, fraction, substance }, q) => [
+    `${name}, que ayuda aquí, respira hoy ${q.part(fraction)} de ${substance === null ? 'los límites de lo que actúa igual' : `un límite (${words.substances[substance]})`}.`,
+    'Aléjelo del arco, dele una mascarilla que baste o baje el humo.',
+    `${name} ayuda aquí y respira demasiado.`,
+  ],
+  'air.helper-unknown': ({ name }) => [
+    `No se puede decir qué respira hoy ${name}, que ayuda aquí.`,
+    'Ponga lo que falta aquí y donde más trabaje, o que no ayude.',
+    `No se sabe qué respira aquí ${name}.`,
+  ],
+  'air.helper-under': ({ name, fraction, mask }, q) => [
+    `${name}, que ayuda aquí, respira hoy ${fraction === null ? 'lo que nadie puede decir' : `cuando mucho ${q.part(fraction)} de un límite`}${mask === null ? '' : `, y menos dentro de su mascarilla: ${words.masks[mask]}`}.`,
   ],
   'air.elsewhere-unknown': ({ count }) => [
     `Quien está aquí trabaja también en ${count === 1 ? 'un puesto' : `${count} puestos`} cuyo humo no se puede decir.`,

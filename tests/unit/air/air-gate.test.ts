@@ -448,7 +448,7 @@ describe('what is worn at the Air gate', () => {
       station,
       airOf(known)('one'),
       NO_KIT,
-      personIn({ worn: { imke: worn }, wearers: known.wearers, welders: {} }, station.personId),
+      personId => personIn({ worn: { imke: worn }, wearers: known.wearers, welders: {} }, personId),
       known.rules,
       NOW,
     )

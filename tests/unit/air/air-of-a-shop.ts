@@ -103,7 +103,7 @@ export function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one
     stations[bayId]!,
     airOf(known)(bayId),
     NO_KIT,
-    personIn({ worn: { imke: MASKS.map(mask => maskOf(mask)) }, wearers: known.wearers, welders: {} }, stations[bayId]!.personId),
+    personId => personIn({ worn: { imke: MASKS.map(mask => maskOf(mask)) }, wearers: known.wearers, welders: {} }, personId),
     known.rules,
     NOW,
   )

@@ -65,7 +65,8 @@ describe('others in sight of an arc', () => {
     const { hallId } = facts.site.areas.find(area => area.areaId === first!.areaId)!
     const bay = (bayId: string) => ({ ...first!, bayId, label: bayId, closed: false })
     const site = (closed: boolean) => ({ ...joined.site, bays: [bay('own'), { ...bay('other'), closed }] })
-    const burning = (job: Job | null): StationAir => ({ job, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null })
+    const burning = (job: Job | null): StationAir =>
+      ({ job, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null, helpers: [] })
     const countedWith = (other: StationAir, screen?: ScreenId, closed = false) => airOf({
       ...joined,
       site: site(closed),

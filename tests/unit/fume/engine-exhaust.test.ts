@@ -35,7 +35,7 @@ describe('the exhaust of an engine drive', () => {
       const halls = { hall: { ...known.halls.hall!, air: { ...HALL, ...over } } }
       const kit = { ...NO_KIT, items: [{ ...maskOf('n95'), kind, marks: {} }] }
       const person = personIn({ worn: {}, wearers: {}, welders: {} }, one.personId)
-      return judgeAir(one, airOf({ ...known, halls })('one'), kit, person, known.rules, NOW).findings
+      return judgeAir(one, airOf({ ...known, halls })('one'), kit, () => person, known.rules, NOW).findings
         .filter(({ code }) => code === 'air.engine-under-roof')
     }
     expect(said('engine-drive')).toMatchObject([{ severity: 'caution', values: { monoxideMgPerMin: 89_243, dangerInMin: null } }])

@@ -370,3 +370,10 @@ it('folds which way a laser points, and a barrier that is drawn for it, of versi
   expect(station.map(upcast).reduce(evolveStation, EMPTY_STATION).laserCell?.aim).toEqual({ towardsDeg: 270, piece: 'upright' })
   expect(hall.reduce(evolveHall, NO_HALL).plan?.things).toMatchObject([{ kind: 'laser-barrier', lengthM: 3 }])
 })
+
+it('folds who helps at a bay, how metal crosses an arc, and where the water stands, of version 18', () => {
+  const { station } = JSON.parse(readFileSync(new URL('./frozen-events-v18.json', import.meta.url), 'utf8')) as { station: Landed[] }
+  const { helpers, job } = station.map(upcast).reduce(evolveStation, EMPTY_STATION)
+  expect(helpers).toMatchObject([{ personId: 'teo-marsh', untilAt: '2026-12-02T15:00:00.000Z' }])
+  expect(job).toMatchObject({ transfer: 'spray', kerfWidthMm: 2, waterTable: 'touching', baseMetal: 'beryllium-copper' })
+})

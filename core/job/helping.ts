@@ -1,0 +1,43 @@
+import type { Instant } from '../time/instant'
+import { stands } from '../time/instant'
+import type { JobSpan, ShopClock } from './day-work'
+import { minutesAt } from './day-work'
+
+/** Somebody who helps at a bay on a shop day: they stand at its arc and strike none. */
+export interface Helping {
+  readonly personId: string
+  readonly sinceAt: Instant
+  /** Null as long as they help. */
+  readonly untilAt: Instant | null
+  /** When the shop day ends. */
+  readonly validUntil: Instant
+}
+
+/** Whoever helps now. */
+export const helpingNow = (helpers: readonly Helping[], now: Instant): readonly Helping[] =>
+  helpers.filter(({ untilAt, validUntil }) => untilAt === null && stands(validUntil, now))
+
+/** Does somebody help today, or did they? */
+export const helpedToday = (helpers: readonly Helping[], personId: string, now: Instant): boolean =>
+  helpers.some(one => one.personId === personId && stands(one.validUntil, now))
+
+/**
+ * What of a bay's work somebody helped at. Told late, they may have been there from its beginning: a stretch that their help meets counts
+ * from where it begins to when they went.
+ *
+ * @param work of the bay's day
+ */
+export function helpOf(
+  personId: string,
+  helpers: readonly Helping[],
+  work: readonly JobSpan[],
+  clock: ShopClock,
+  now: Instant,
+): readonly JobSpan[] {
+  const theirs = helpers.filter(one => one.personId === personId && stands(one.validUntil, now))
+  const until = (span: JobSpan): number => Math.max(span.fromMin, ...theirs.flatMap(({ sinceAt, untilAt }) => {
+    if (minutesAt(sinceAt, clock) >= span.toMin) return []
+    return Math.min(span.toMin, untilAt === null ? Infinity : minutesAt(untilAt, clock))
+  }))
+  return work.map(span => ({ ...span, toMin: until(span) })).filter(({ fromMin, toMin }) => toMin > fromMin)
+}
