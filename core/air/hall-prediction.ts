@@ -302,7 +302,7 @@ export function predictHall(
       // Of a job whose times nobody said it is not known whether they help at it.
       if (bay.job !== null && jobSpan(bay.job, shopDayHour) === null && helpingNow(helpers, now).length > 0) return 'unknown'
       const work = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
-      const spans = struckAt(bayId, helpOf(personId, helpers, work, clock, now))
+      const spans = struckAt(bayId, helpOf(personId, helpers, { work, standing: bay.job }, clock, now))
       return spans.every(canBeSaidAt(bay)) ? spans : 'unknown'
     },
     visitAt: (bayId, visit) => {

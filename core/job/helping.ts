@@ -2,6 +2,7 @@ import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 import type { JobSpan, ShopClock } from './day-work'
 import { minutesAt } from './day-work'
+import type { Job } from './job'
 
 /** Somebody who helps at a bay on a shop day: they stand at its arc and strike none. */
 export interface Helping {
@@ -22,21 +23,22 @@ export const helpedToday = (helpers: readonly Helping[], personId: string, now: 
   helpers.some(one => one.personId === personId && stands(one.validUntil, now))
 
 /**
- * What of a bay's work somebody helped at. Told late, they may have been there from its beginning: a stretch that their help meets counts
- * from where it begins to when they went.
+ * What of a bay's work somebody helped at. Of the job that stands all of it counts up to when they went, whenever it was told: as for who
+ * welds. Told late of an earlier one, they may have been there from its beginning; what was over before they came was without them.
  *
  * @param work of the bay's day
+ * @param standing the job that stands
  */
 export function helpOf(
   personId: string,
   helpers: readonly Helping[],
-  work: readonly JobSpan[],
+  { work, standing }: { readonly work: readonly JobSpan[], readonly standing: Job | null },
   clock: ShopClock,
   now: Instant,
 ): readonly JobSpan[] {
   const theirs = helpers.filter(one => one.personId === personId && stands(one.validUntil, now))
   const until = (span: JobSpan): number => Math.max(span.fromMin, ...theirs.flatMap(({ sinceAt, untilAt }) => {
-    if (minutesAt(sinceAt, clock) >= span.toMin) return []
+    if (span.job !== standing && minutesAt(sinceAt, clock) >= span.toMin) return []
     return Math.min(span.toMin, untilAt === null ? Infinity : minutesAt(untilAt, clock))
   }))
   return work.map(span => ({ ...span, toMin: until(span) })).filter(({ fromMin, toMin }) => toMin > fromMin)

@@ -11,7 +11,11 @@ const lookup = useLookup()
 const q = useQuantities()
 const air = computed(() => placed.verdict.air)
 const binding = computed(() => air.value.exposure?.uses.filter(use => use.binds).slice(0, 6) ?? [])
-const notes = computed(() => air.value.found.filter(({ severity }) => severity === 'note'))
+/** What explains and is not said at the gate already. */
+const notes = computed(() => {
+  const said = new Set(placed.verdict.byId.air.findings.map(({ code }) => code))
+  return air.value.found.filter(({ severity, code }) => severity === 'note' && !said.has(code))
+})
 const best = useBestAdvice(() => placed.bay.bayId)
 </script>
 

@@ -56,6 +56,7 @@ const end = (personId: string) => act('station.end-help', { personId }, placed.v
 <style scoped>
 section { margin-top: var(--space-8); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-6); }
 h3 { font-size: var(--type-head); }
+ul { list-style: none; margin: var(--space-4) 0 0; padding: 0; display: grid; gap: var(--space-3); }
 li { display: flex; align-items: center; justify-content: space-between; gap: var(--space-4); }
-.coming { display: grid; grid-template-columns: minmax(0, 1fr) auto; align-items: end; gap: var(--space-4); margin-top: var(--space-4); }
+.coming { display: grid; grid-template-columns: minmax(0, 1fr) auto; align-items: center; gap: var(--space-4); margin-top: var(--space-4); }
 </style>

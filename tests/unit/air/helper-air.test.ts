@@ -106,13 +106,16 @@ describe('by what would a helper read clear who must hold?', () => {
   })
   it('told late they were there from the beginning of what they help at, and not at what was over before', () => {
     const clock = { timeZone: 'Europe/London', shopDayHour: 4 }
-    const [first, second] = [{ job: STICK, fromMin: 240, toMin: 300 }, { job: STICK, fromMin: 300, toMin: 480 }]
+    const first = { job: { ...STICK, arcMinPerH: 9 }, fromMin: 240, toMin: 300 }
+    const day = { work: [first, { job: STICK, fromMin: 300, toMin: 480 }], standing: STICK }
     const spans = (over: Partial<Helping>) =>
-      helpOf('teo', [helps('teo', over)], [first, second], clock, NOW).map(({ fromMin, toMin }) => [fromMin, toMin])
+      helpOf('teo', [helps('teo', over)], day, clock, NOW).map(({ fromMin, toMin }) => [fromMin, toMin])
     expect(spans({ sinceAt: '2026-03-02T08:30:00.000Z' })).toEqual([[240, 300], [300, 480]])
     expect(spans({ sinceAt: '2026-03-02T09:30:00.000Z' })).toEqual([[300, 480]])
     expect(spans({ sinceAt: '2026-03-02T09:30:00.000Z', untilAt: '2026-03-02T10:00:00.000Z' })).toEqual([[300, 360]])
-    expect(helpOf('kit', [helps('teo')], [first], clock, NOW)).toEqual([])
+    // Of the job that stands all of it counts, told after its hours too: it may burn at others than were said.
+    expect(spans({ sinceAt: '2026-03-02T20:00:00.000Z' })).toEqual([[300, 480]])
+    expect(helpOf('kit', [helps('teo')], { work: [first], standing: null }, clock, NOW)).toEqual([])
   })
 })
 
