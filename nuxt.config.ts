@@ -61,6 +61,8 @@ export default defineNuxtConfig({
   routeRules: {
     '/api/**': { headers: { 'cache-control': 'no-store' } },
   },
+  // No page is drawn on the server: what would read its payload back need not be carried.
+  experimental: { renderJsonPayloads: false },
 
   compatibilityDate: '2026-05-01',
 
@@ -76,6 +78,8 @@ export default defineNuxtConfig({
   },
 
   vite: {
+    // Every part here and in the packages is a setup function: what reads the other way of writing one need not be carried.
+    vue: { features: { optionsAPI: false } },
     worker: { format: 'es' },
     resolve: { alias: [{ find: /^tailwind-variants$/, replacement: fileURLToPath(new URL('./app/classNames.ts', import.meta.url)) }] },
   },
