@@ -13,6 +13,9 @@ export interface FumeDataSheet {
   readonly fumeGPerKg?: number
   /** Fume while the arc burns, mg/s; used when no mass factor is given. */
   readonly fumeMgPerS?: number
+  /** Consumable that it melts, g/min, at a current, A: both, or neither. */
+  readonly meltsGPerMin?: number
+  readonly meltsAtA?: number
   /** Share of each substance in the fume, % by mass, as the element. */
   readonly compositionPercent: Readonly<Partial<Record<SubstanceId, number>>>
 }
@@ -20,6 +23,8 @@ export interface FumeDataSheet {
 export const DATA_SHEET_LIMITS = {
   fumeGPerKg: { min: 0.001, max: 200 },
   fumeMgPerS: { min: 0.001, max: 500 },
+  meltsGPerMin: { min: 0.1, max: 500 },
+  meltsAtA: { min: 5, max: 2000 },
   compositionPercent: { min: 0, max: 100 },
 } as const
 

@@ -23,7 +23,7 @@ import type { AtMostPercent } from './may-hold'
 import { flameCutFumeGPerMin, leftByWater, makesHydrogen, plasmaCutFumeGPerMin } from './kerf'
 import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
-import { highestCurrentA, meltingRateGPerMin } from './melting-rate'
+import { highestCurrentA, meltedBySheetGPerMin } from './melting-rate'
 import { byTransfer, crossingOf, isSteelWire } from './transfer'
 
 /** What the fume of a job is asked from. */
@@ -108,7 +108,7 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   const rate
     = sheet && (sheet.fumeGPerKg !== undefined || sheet.fumeMgPerS !== undefined)
       ? sheetRate(sheet, question)
-      : tableRate(knowledge, question)
+      : tableRate(knowledge, question, sheet)
   if (rate === null) findings.push(finding('hold', 'fume.no-factor', { process, consumable: consumable ?? null, baseMetal }))
   else if (typeof rate === 'string') findings.push(finding('hold', 'fume.input-missing', { input: rate }))
   else {
@@ -180,7 +180,7 @@ interface Rate {
 const meltedOf = (range: Range): Doubted => ({ range, doubt: 'melting', of: null })
 
 function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' {
-  const rate = meltingRateGPerMin(question)
+  const rate = meltedBySheetGPerMin(question, sheet)
   const measured = (range: Range): Doubted => ({ range, doubt: 'factor', of: sheetOf(sheet) })
   if (sheet.fumeGPerKg === undefined)
     return {
@@ -199,7 +199,7 @@ function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'curren
   }
 }
 
-function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | FumeInput | null {
+function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion, sheet?: FumeDataSheet): Rate | FumeInput | null {
   if (!knowledge) return null
   const { rate } = knowledge
   const published = (range: Range): Doubted => ({ range, doubt: 'factor', of: rowOf(question) })
@@ -217,7 +217,7 @@ function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rat
     return left ? { ...dry, fume: [...dry.fume, { range: left, doubt: 'factor', of: 'water table' }] } : dry
   }
   if (rate.by === 'minute') return byTheMinute(rate.gPerMin, rate.sources)
-  const melting = meltingRateGPerMin(question)
+  const melting = meltedBySheetGPerMin(question, sheet)
   if (typeof melting === 'string') return melting
   const melted = meltedOf(melting)
   const how = question.process === 'smaw' && question.consumableKgPerH === undefined ? 'stickConsumption' : 'meltingRate'

@@ -1,5 +1,5 @@
 import type { Range } from '../range'
-import { around, exactly } from '../range'
+import { around, exactly, times } from '../range'
 import type { BaseMetalId, ConsumableId, ProcessId } from '../ids/vocabulary'
 
 /** Density of wires, g/cm³. Cored wire is counted with its filling. */
@@ -115,6 +115,27 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
     mid: melted(amperes.mid, diameter),
     high: melted(amperes.high, electrodeDiameterMm ?? THINNEST_WIRE_MM) * spread.high,
   }
+}
+
+/** However little a sheet says, no wire melts less than this part of what the fit has: a slip of the pen lowers no fume. House rule. */
+const LEAST_OF_FIT = 0.5
+
+/**
+ * Mass melted as a shop's own sheet has it at one current, carried to the current of a job along the fit. What is told of the job itself,
+ * its consumption or its wire feed, is surer and stays.
+ *
+ * @param sheet what melts, g/min, at which current, A
+ * Source: the sheet; `meltingRate`, `stickConsumption` for the shape.
+ */
+export function meltedBySheetGPerMin(
+  question: MeltingQuestion,
+  { meltsGPerMin, meltsAtA }: { readonly meltsGPerMin?: number, readonly meltsAtA?: number } = {},
+): Range | MeltingInput {
+  const byFit = meltingRateGPerMin(question)
+  const isTold = question.consumableKgPerH !== undefined || (question.process !== 'smaw' && question.wireFeedMPerMin !== undefined)
+  if (typeof byFit === 'string' || isTold || meltsGPerMin === undefined || meltsAtA === undefined) return byFit
+  const there = meltingRateGPerMin({ ...question, currentA: meltsAtA, currentRangeA: undefined })
+  return typeof there === 'string' ? byFit : times(byFit, Math.max(LEAST_OF_FIT, meltsGPerMin / there.mid))
 }
 
 /**

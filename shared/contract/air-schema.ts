@@ -80,11 +80,17 @@ export const dataSheetSchema = z
     title: z.string().trim().min(1, 'the name and date of the sheet').max(120, 'at most 120 letters'),
     fumeGPerKg: between(DATA_SHEET_LIMITS.fumeGPerKg, 'g/kg').optional(),
     fumeMgPerS: between(DATA_SHEET_LIMITS.fumeMgPerS, 'mg/s').optional(),
+    meltsGPerMin: between(DATA_SHEET_LIMITS.meltsGPerMin, 'g/min').optional(),
+    meltsAtA: between(DATA_SHEET_LIMITS.meltsAtA, 'A').optional(),
     compositionPercent: z.partialRecord(z.enum(SUBSTANCES), percent),
   })
   .refine(({ compositionPercent }) => Object.values(compositionPercent).reduce((total, part) => total + part, 0) <= 100, {
     path: ['compositionPercent'],
     error: 'the parts add up to more than 100 %',
+  })
+  .refine(({ meltsGPerMin, meltsAtA }) => (meltsGPerMin === undefined) === (meltsAtA === undefined), {
+    path: ['meltsAtA'],
+    error: 'what it melts and at which current: both, or neither',
   }) satisfies z.ZodType<FumeCommands['fume.enter-sheet']['sheet']>
 
 /** A few results are too few to judge, but never too few to keep. */

@@ -23,6 +23,8 @@ watch(consumable, (id) => {
 const title = ref('')
 const fumeGPerKg = ref<number | undefined>()
 const fumeMgPerS = ref<number | undefined>()
+const meltsGPerMin = ref<number | undefined>()
+const meltsAtA = ref<number | undefined>()
 const parts = ref<Partial<Record<SubstanceId, number>>>({})
 const known = (unit: string) => ({ unit, step: 0.1, toShown: (value: number) => value, fromShown: (value: number) => value })
 function edit(sheet: FumeDataSheet) {
@@ -31,6 +33,8 @@ function edit(sheet: FumeDataSheet) {
   title.value = sheet.title
   fumeGPerKg.value = sheet.fumeGPerKg
   fumeMgPerS.value = sheet.fumeMgPerS
+  meltsGPerMin.value = sheet.meltsGPerMin
+  meltsAtA.value = sheet.meltsAtA
   parts.value = { ...sheet.compositionPercent }
 }
 const version = () => facts.reading?.air.versions.sheets ?? 0
@@ -41,6 +45,8 @@ const asked = computed(() => ({
     title: title.value.trim(),
     ...(fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }),
     ...(fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }),
+    ...(meltsGPerMin.value === undefined ? {} : { meltsGPerMin: meltsGPerMin.value }),
+    ...(meltsAtA.value === undefined ? {} : { meltsAtA: meltsAtA.value }),
     compositionPercent: Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined)),
   },
 }))
@@ -53,6 +59,8 @@ async function save() {
     parts.value = {}
     fumeGPerKg.value = undefined
     fumeMgPerS.value = undefined
+    meltsGPerMin.value = undefined
+    meltsAtA.value = undefined
     await facts.refresh()
   }
 }
@@ -124,6 +132,15 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           optional
           :hint="says.withNeitherTheTablesRate"
         />
+        <FrameNumber
+          v-model="meltsGPerMin"
+          :label="says.melts"
+          :unit="known('g/min')"
+          :limits="DATA_SHEET_LIMITS.meltsGPerMin"
+          optional
+          :hint="says.neverUnderHalfOfTheTable"
+        />
+        <FrameNumber v-model="meltsAtA" :label="says.meltsAt" :unit="known('A')" :limits="DATA_SHEET_LIMITS.meltsAtA" optional />
       </div>
       <h4>{{ says.partsOfTheFumeBy }}</h4>
       <div class="columns four">

@@ -137,6 +137,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'the name and date of the sheet': 'el nombre y la fecha de la hoja',
   'the near field must fit twice into the room': 'el campo cercano debe caber dos veces en el cuarto',
   'the parts add up to more than 100 %': 'las partes suman más de 100 %',
+  'what it melts and at which current: both, or neither': 'cuánto funde y con qué corriente: ambos, o ninguno',
   'the parts must make 100 %': 'las partes deben sumar 100 %',
   'the process it was measured with': 'el proceso con que se midió',
   'this word is taken: choose another': 'esta palabra está ocupada: elija otra',
