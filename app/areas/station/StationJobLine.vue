@@ -16,11 +16,12 @@ const emit = defineEmits<{ toggle: [], confirm: [] }>()
 
 /** The line that opens by itself after an answer must not open under the foot of the card. */
 const line = useTemplateRef('line')
-watch(() => open, async (isOpen) => {
-  if (!isOpen) return
-  await nextTick()
-  line.value?.scrollIntoView({ block: 'nearest' })
-}, { immediate: true })
+const intoSight = () => {
+  if (open) line.value?.scrollIntoView({ block: 'nearest' })
+}
+watch(() => open, intoSight, { flush: 'post' })
+// One that is open from the start is there when the whole card is: what stands over it moves it as it is put in.
+onMounted(() => requestAnimationFrame(intoSight))
 </script>
 
 <template>

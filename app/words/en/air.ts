@@ -577,7 +577,7 @@ export const airPages = {
     orFumeWhileTheArc: 'or fume while the arc burns',
     withNeitherTheTablesRate: 'with neither, the table\'s rate is kept',
     melts: 'Melts in a minute of arc',
-    meltsAt: 'at a current of',
+    meltsAt: 'Melts so much at',
     neverUnderHalfOfTheTable: 'at other currents in proportion; never under half of what the table has',
     partsOfTheFumeBy: 'Parts of the fume, % by mass, as the element',
     saveTheSheet: 'Save the sheet',

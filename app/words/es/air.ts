@@ -594,7 +594,7 @@ export const airPages: typeof English = {
     orFumeWhileTheArc: 'o humo mientras arde el arco',
     withNeitherTheTablesRate: 'sin ninguno, queda el de la tabla',
     melts: 'Funde en un minuto de arco',
-    meltsAt: 'con una corriente de',
+    meltsAt: 'Funde eso con',
     neverUnderHalfOfTheTable: 'con otras corrientes, en proporción; nunca menos de la mitad de la tabla',
     partsOfTheFumeBy: 'Partes del humo, % de la masa, como elemento',
     saveTheSheet: 'Guardar la hoja',
