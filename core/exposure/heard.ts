@@ -40,7 +40,8 @@ export function listenerOf(spot: number, visit: Visit): Listener {
   const [work, besides] = [joined(visit.work), joined(visit.besides)]
   const workMin = minutesOf(work)
   const helps = visit.helps === true
-  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), helps, key: `${textOf([work, besides])}${helps ? ' helps' : ''}` }
+  const key = `${textOf([work, besides])}${helps ? ' helps' : ''}`
+  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), helps, key }
 }
 
 /** Whoever works at a bay stays for their shift. */

@@ -163,7 +163,8 @@ const FACTS = `
     (select jsonb_object_agg(monitor_id, monitor) from monitor_reading where site_id = $1 and not is_removed) as monitors,
     (select jsonb_object_agg(monitor_id, version) from monitor_reading where site_id = $1 and not is_removed) as monitor_versions,
     (select jsonb_object_agg(bay_id, jsonb_build_object('job', facts->'job', 'earlierJobs', facts->'earlierJobs', 'hoodPosition', facts->'hoodPosition',
-        'extractionCheck', facts->'extractionCheck', 'helpers', facts->'helpers', 'personId', person_id)) from station_reading where site_id = $1) as stations,
+        'extractionCheck', facts->'extractionCheck', 'helpers', facts->'helpers', 'personId', person_id))
+      from station_reading where site_id = $1) as stations,
     (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
         'fit', h.fit,
         'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))

@@ -309,7 +309,8 @@ export const stationPages = {
     tip: 'Tip',
     itsClassSaysHowMuch: 'Its class says how much gas it takes at the most; the head\'s own table is better.',
     transfer: 'Metal crosses by',
-    howTheMetalCrosses: 'As it is seen at the arc or set at the machine: large drops make about twice the fume of a spray, a pulse half of it.',
+    howTheMetalCrosses:
+      'As it is seen at the arc or set at the machine: large drops make about twice the fume of a spray, a pulse half of it.',
     kerf: 'Width of the cut',
     howMuchMetalItTurnsOut: 'With thickness and travel it says how much metal the cut turns out, and so how much of it smokes.',
     waterTable: 'Water',

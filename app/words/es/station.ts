@@ -318,7 +318,8 @@ export const stationPages: typeof English = {
     kerf: 'Ancho del corte',
     howMuchMetalItTurnsOut: 'Con el espesor y el avance dice cuánto metal saca el corte, y así cuánto se vuelve humo.',
     waterTable: 'Agua',
-    whereTheWaterStands: 'Hasta dónde llega hoy el agua de la mesa: al tocar la placa retiene casi todo el humo; por encima, casi completo.',
+    whereTheWaterStands:
+      'Hasta dónde llega hoy el agua de la mesa: al tocar la placa retiene casi todo el humo; por encima, casi completo.',
     thickness: 'Espesor',
     acetylene: 'Acetileno',
     acetyleneFlow: 'Flujo de acetileno',

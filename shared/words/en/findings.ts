@@ -765,7 +765,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'air.no-limit': () => ['No limit that binds here knows any of this fume.', 'Choose a stricter basis under House rules.'],
   'air.engine-under-roof': ({ monoxideMgPerMin, dangerInMin }, q) => [
-    `An engine serves this bay under a roof${monoxideMgPerMin === null ? '' : `: it makes up to ${q.rate(monoxideMgPerMin)} of carbon monoxide`}${dangerInMin === null ? '' : `, and let into this hall it is deadly in ${q.minutes(Math.floor(dangerInMin))}`}.`,
+    [
+      'An engine serves this bay under a roof',
+      monoxideMgPerMin === null ? '' : `: it makes up to ${q.rate(monoxideMgPerMin)} of carbon monoxide`,
+      dangerInMin === null ? '.' : `, and let into this hall it is deadly in ${q.minutes(Math.floor(dangerInMin))}.`,
+    ].join(''),
     'It stands in the open, its exhaust 6 m and more from every door and air intake.',
     'Keep the engine\'s exhaust out of the hall.',
   ],
@@ -773,7 +777,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `The whole day of whoever stands here counts, with ${plural(count, 'other bay', 'other bays')} where they work.`,
   ],
   'air.helper-over': ({ name, fraction, substance }, q) => [
-    `${name}, who helps here, breathes ${q.part(fraction)} of ${substance === null ? 'the limits of what acts alike' : `a limit (${words.substances[substance]})`} today.`,
+    [
+      `${name}, who helps here, breathes ${q.part(fraction)} of `,
+      substance === null ? 'the limits of what acts alike today.' : `a limit (${words.substances[substance]}) today.`,
+    ].join(''),
     'Keep them away from the arc, give them a mask that is enough, or lower the fume.',
     `${name} helps here and breathes too much.`,
   ],
@@ -783,7 +790,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `What ${name} breathes here is not known.`,
   ],
   'air.helper-under': ({ name, fraction, mask }, q) => [
-    `${name}, who helps here, breathes ${fraction === null ? 'what nobody can say' : `at most ${q.part(fraction)} of a limit`} today${mask === null ? '' : `, and less inside their mask: ${words.masks[mask]}`}.`,
+    [
+      `${name}, who helps here, breathes `,
+      fraction === null ? 'what nobody can say today' : `at most ${q.part(fraction)} of a limit today`,
+      mask === null ? '.' : `, and less inside their mask: ${words.masks[mask]}.`,
+    ].join(''),
   ],
   'air.elsewhere-unknown': ({ count }) => [
     `Whoever stands here also works at ${count === 1 ? 'a bay' : `${count} bays`} whose fume cannot be said.`,

@@ -791,7 +791,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Elija una base más estricta en Reglas de la casa.',
   ],
   'air.engine-under-roof': ({ monoxideMgPerMin, dangerInMin }, q) => [
-    `Un motor alimenta este puesto bajo techo${monoxideMgPerMin === null ? '' : `: hace hasta ${q.rate(monoxideMgPerMin)} de monóxido de carbono`}${dangerInMin === null ? '' : `; si entra en esta nave, mata en ${q.minutes(Math.floor(dangerInMin))}`}.`,
+    [
+      'Un motor alimenta este puesto bajo techo',
+      monoxideMgPerMin === null ? '' : `: hace hasta ${q.rate(monoxideMgPerMin)} de monóxido de carbono`,
+      dangerInMin === null ? '.' : `; si entra en esta nave, mata en ${q.minutes(Math.floor(dangerInMin))}.`,
+    ].join(''),
     'Va al aire libre, con el escape a 6 m o más de toda puerta y toma de aire.',
     'El escape del motor no debe entrar en la nave.',
   ],
@@ -799,7 +803,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Cuenta el día entero de quien está aquí, con ${plural(count, 'otro puesto', 'otros puestos')} donde trabaja.`,
   ],
   'air.helper-over': ({ name, fraction, substance }, q) => [
-    `${name}, que ayuda aquí, respira hoy ${q.part(fraction)} de ${substance === null ? 'los límites de lo que actúa igual' : `un límite (${words.substances[substance]})`}.`,
+    [
+      `${name}, que ayuda aquí, respira hoy ${q.part(fraction)} de `,
+      substance === null ? 'los límites de lo que actúa igual.' : `un límite (${words.substances[substance]}).`,
+    ].join(''),
     'Aléjelo del arco, dele una mascarilla que baste o baje el humo.',
     `${name} ayuda aquí y respira demasiado.`,
   ],
@@ -809,7 +816,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `No se sabe qué respira aquí ${name}.`,
   ],
   'air.helper-under': ({ name, fraction, mask }, q) => [
-    `${name}, que ayuda aquí, respira hoy ${fraction === null ? 'lo que nadie puede decir' : `cuando mucho ${q.part(fraction)} de un límite`}${mask === null ? '' : `, y menos dentro de su mascarilla: ${words.masks[mask]}`}.`,
+    [
+      `${name}, que ayuda aquí, respira hoy `,
+      fraction === null ? 'lo que nadie puede decir' : `cuando mucho ${q.part(fraction)} de un límite`,
+      mask === null ? '.' : `, y menos dentro de su mascarilla: ${words.masks[mask]}.`,
+    ].join(''),
   ],
   'air.elsewhere-unknown': ({ count }) => [
     `Quien está aquí trabaja también en ${count === 1 ? 'un puesto' : `${count} puestos`} cuyo humo no se puede decir.`,
