@@ -23,12 +23,16 @@ export type EndedDay = AirFacts & { readonly stoodClear: NonNullable<AirFacts['s
 
 const clears = ({ stoodClear }: EndedDay, bayId: string): boolean => (stoodClear[bayId] ?? []).length > 0
 
-/** Bays that stood clear on the day and at which somebody had work. */
+/** Did somebody weld at a bay, and not only help there? */
+function worksAt({ stations, now }: EndedDay, bayId: string, personId: string): boolean {
+  const { personId: placed, job, earlierJobs } = stations[bayId]!
+  return (placed === personId && job !== null) || earlierJobs.some(one => one.personId === personId && stands(one.validUntil, now))
+}
+
+/** Bays that stood clear on the day and at which somebody had work, or helped. */
 const baysOf = (facts: EndedDay, personId: string): readonly string[] =>
-  Object.entries(facts.stations).flatMap(([bayId, { personId: placed, job, earlierJobs, helpers }]) => {
-    const isTheirs = (placed === personId && job !== null)
-      || earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
-      || helpedToday(helpers, personId, facts.now)
+  Object.entries(facts.stations).flatMap(([bayId, { helpers }]) => {
+    const isTheirs = worksAt(facts, bayId, personId) || helpedToday(helpers, personId, facts.now)
     return isTheirs && clears(facts, bayId) ? [bayId] : []
   })
 
@@ -47,9 +51,9 @@ export const peopleOfDay = (facts: EndedDay): readonly string[] => [
 
 /** Did a bay stand clear with somebody's work there: a job of theirs that stands, or an earlier one, while it stood? */
 function stoodClearWith(facts: EndedDay, bayId: string, personId: string): boolean {
-  const { personId: placed, job, earlierJobs } = facts.stations[bayId]!
+  const { personId: placed, job, earlierJobs, helpers } = facts.stations[bayId]!
   // The station is as it was when it last stood clear.
-  if (placed === personId && job !== null) return true
+  if ((placed === personId && job !== null) || helpedToday(helpers, personId, facts.now)) return true
   const clock = { timeZone: facts.site.timeZone, shopDayHour: facts.rules.shopDayHour }
   return earlierJobs.some(({ personId: whose, sinceAt, untilAt, validUntil }) => {
     if (whose !== personId || !stands(validUntil, facts.now)) return false
@@ -97,7 +101,9 @@ export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (p
     const bayIds = baysOf(facts, personId)
     const there = bayIds.map((bayId) => {
       const { around, hall } = hallAt(bayId)
-      const [work, help] = [hall?.workAt(personId, bayId) ?? 'unknown' as const, hall?.helpOf(personId, bayId) ?? 'unknown' as const]
+      const worksHere = worksAt(facts, bayId, personId)
+      const work = (worksHere ? hall?.workAt(personId, bayId) : hall?.workOf(personId, bayId)) ?? 'unknown' as const
+      const help = hall?.helpOf(personId, bayId) ?? 'unknown' as const
       const spans = work === 'unknown' || help === 'unknown' ? 'unknown' as const : [...work, ...help.flatMap(span => without(span, work))]
       // Clear, and never in the hours for which the work was set: they may have struck at another time than was said.
       const isAtAnotherTime = spans !== 'unknown' && spans.length === 0 && stoodClearWith(facts, bayId, personId)
@@ -107,7 +113,9 @@ export function airOfDay(facts: EndedDay, day: string, rulesVersion: number): (p
     if (worked.length === 0) return null
     const unsaid = new Set(worked.filter(({ spans }) => spans === 'unknown').map(({ bayId }) => bayId))
     const first = worked.find(({ spans }) => spans !== 'unknown')
-    const found = first?.hall ? personDay(personId, first.bayId, first.hall, first.around.elsewhere(personId)) : null
+    const found = first?.hall
+      ? personDay(personId, first.bayId, first.hall, first.around.elsewhere(personId), worksAt(facts, first.bayId, personId))
+      : null
     // A sum that failed is no figure: it is not known.
     const own = found && isFigured(found.air.breathed) ? found : null
     for (const bayId of own ? own.unknown : worked.map(one => one.bayId)) unsaid.add(bayId)

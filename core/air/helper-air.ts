@@ -34,7 +34,7 @@ export function judgeHelper(
   rules: HouseRules,
   now: Instant,
 ): Finding {
-  const day = personDay(personId, bayId, hall, elsewhere)
+  const day = personDay(personId, bayId, hall, elsewhere, false)
   const protects = (need: RespiratorNeed) => judgeWearer(need, wearer, now)
   if (day === null || day.unknown.length > 0) {
     const worn = protects(respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction))

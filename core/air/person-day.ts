@@ -81,6 +81,7 @@ function besidesOf(stretches: readonly Stretch[], leaves: number): ReadonlyMap<S
  * theirs where they stand. Where they are at two bays at once, both count whole.
  *
  * @param personId null where nobody is named: then all the work of the bay counts
+ * @param stands they stand there, and work of the bay that nobody is named for is theirs; left out they do. Who only helps does not
  * @returns null where the air of this bay cannot be said
  */
 export function personDay(
@@ -88,8 +89,9 @@ export function personDay(
   bayId: string,
   hall: HallPrediction,
   { halls, unknown: outside }: Elsewhere,
+  stands = true,
 ): PersonDay | null {
-  const own = hall.workAt(personId, bayId)
+  const own = stands || personId === null ? hall.workAt(personId, bayId) : hall.workOf(personId, bayId)
   const help = personId === null ? [] : hall.helpOf(personId, bayId)
   if (own === 'unknown' || help === 'unknown' || own.length + help.length === 0) return null
   const unknown = [...outside]

@@ -22,12 +22,17 @@ export interface WhatIf {
 }
 
 function tryJob(job: Job, { strippedWidthMm, process, consumable, currentA, arcMinPerH, head }: WhatIf): Job {
-  const { currentRangeA, wireFeedMPerMin, ...rest } = job
+  const { currentRangeA, wireFeedMPerMin, transfer, waterTable, kerfWidthMm, ...rest } = job
+  const isOtherArc = process !== undefined || consumable !== undefined || currentA !== undefined
   return {
     ...rest,
     // A known wire feed belongs to the process and current it was set with.
     ...wireFeedMPerMin !== undefined && process === undefined && currentA === undefined ? { wireFeedMPerMin } : {},
     ...currentRangeA && currentA === undefined ? { currentRangeA } : {},
+    // How its metal crosses was seen at that current with that wire, and water and kerf are of that cut.
+    ...transfer && !isOtherArc ? { transfer } : {},
+    ...waterTable && process === undefined ? { waterTable } : {},
+    ...kerfWidthMm !== undefined && process === undefined ? { kerfWidthMm } : {},
     ...strippedWidthMm !== undefined ? { coatingStripped: strippedWidthMm > 0, strippedWidthMm } : {},
     ...process ? { process } : {}, ...consumable ? { consumable } : {},
     ...currentA !== undefined ? { currentA } : {}, ...arcMinPerH !== undefined ? { arcMinPerH } : {},

@@ -66,7 +66,8 @@ export function crossingOf(question: TransferQuestion): Crossing {
   const { transfer: said, electrodeDiameterMm } = question
   const gas = gasOf(question.shieldingGas)
   const highA = highestCurrentA(question)
-  const lowA = currentRangeOf(question)?.low ?? highA
+  // Of a wire whose size nobody knows its feed says only what the thickest may take: the thin one takes less.
+  const lowA = currentRangeOf(question)?.low ?? (electrodeDiameterMm === undefined ? undefined : highA)
   const shortUpToA = SHORT_UP_TO_A * Math.min(1, (electrodeDiameterMm ?? THINNEST_MM) / PUBLISHED_FOR_MM)
   const sprayFromA = SPRAY_FROM_A * (electrodeDiameterMm ?? THICKEST_MM) / PUBLISHED_FOR_MM
   const isShort = highA !== undefined && highA <= shortUpToA

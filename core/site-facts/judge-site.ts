@@ -1,3 +1,4 @@
+import { helpingNow } from '../job/helping'
 import { assessStation } from '../clearance/assess-station'
 import type { StationVerdict } from '../clearance/assess-station'
 import type { Bay } from '../streams/site/site'
@@ -31,7 +32,7 @@ export function judgeSite(facts: SiteFacts<Station>): readonly JudgedBay[] {
 /** The oldest of what was said, seen or read at a bay and of its permits; things are dated by their shop day and left out. */
 function oldestOf(station: Station, bayId: string, { cylinders, permits, welders, now }: SiteFacts): Instant | null {
   const { personId, personSince, jobSetAt, helmet, helmetCheck, glasses, zones } = station
-  const { hoodPlacedAt, extractionCheck, fireCheck, laserCell } = station
+  const { hoodPlacedAt, extractionCheck, fireCheck, laserCell, helpers } = station
   const outfit = personId === null ? null : welders[personId]?.outfit ?? null
   return earliestOf([
     personSince,
@@ -43,6 +44,7 @@ function oldestOf(station: Station, bayId: string, { cylinders, permits, welders
     extractionCheck?.at,
     fireCheck?.at,
     laserCell?.at,
+    ...helpingNow(helpers, now).map(({ sinceAt }) => sinceAt),
     // Yesterday's clothes are no fact of today.
     outfit && stands(outfit.validUntil, now) ? outfit.at : null,
     ...Object.values(zones).map(zone => zone.at),

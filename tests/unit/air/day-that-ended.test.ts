@@ -44,6 +44,17 @@ describe('what is kept of a day', () => {
     expect(highOf(half)).toBeLessThan(highOf(whole) * 0.7)
     expect(highOf(half)).toBeGreaterThan(highOf(whole) * 0.3)
   })
+  it('is kept of who helped as of who welded, and cannot be said where they helped at other hours than were set', () => {
+    const helped = ready({ helpers: [{ personId: 'teo', sinceAt: '2026-03-02T07:00:00.000Z', untilAt: null, validUntil: LATER }] })
+    const day = ended({ one: helped }, { one: [MORNING] })
+    expect(peopleOfDay(day)).toEqual(['imke', 'teo'])
+    expect(keep(day, 'teo')!.work).toEqual([{ bayId: 'one', minutes: 240, processes: ['smaw'] }])
+    // Nobody watched either head: both breathe alike.
+    expect(highOf(day, 'teo')).toBe(highOf(day))
+    expect(highOf(ended({ one: helped }, { one: [{ fromMin: 240, toMin: 360 }] }), 'teo')).toBeLessThan(highOf(day, 'teo') * 0.7)
+    const atAnotherTime = keep(ended({ one: helped }, { one: [{ fromMin: 600, toMin: 700 }] }), 'teo')
+    expect(atAnotherTime).toMatchObject({ fraction: null, unknownBays: ['one'] })
+  })
   it('is nothing for whoever could strike no arc: a bay that never stood clear', () => {
     expect(keep(ended({ one: ready() }, {}))).toBeNull()
     expect(peopleOfDay(ended({ one: ready() }, { one: [] }))).toEqual([])

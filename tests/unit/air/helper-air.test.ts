@@ -93,6 +93,16 @@ describe('by what would a helper read clear who must hold?', () => {
     expect(ofHelper(gateAt(known.stations as Readonly<Record<string, Station>>, 'one', {}, { site: { ...site, bays } })))
       .toMatchObject([{ severity: 'hold', code: 'air.helper-unknown' }])
   })
+  it('by work that nobody is named for: it is no work of theirs, seen with its welder\'s head out of the plume', () => {
+    const at = (head: Job['head']) => {
+      const job: Job = { ...EASY, head, position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00' }
+      const earlierJobs = [{ job, validUntil: LATER, personId: null, sinceAt: null, untilAt: null }]
+      const now = { ...EASY, head: undefined, startsAt: '13:00', endsAt: '17:00' }
+      const one = ready({ personId: null, job: now, earlierJobs, helpers: [helps('teo')] })
+      return (ofHelper(gateAt({ one }, 'one'))[0]!.values as { fraction: number }).fraction
+    }
+    expect(at('out-of-plume')).toBe(at(undefined))
+  })
   it('by going before it was looked at: what they breathed stays theirs, and the bay is judged without them', () => {
     const gone = ready({ job: HARD, helpers: [helps('teo', { untilAt: '2026-03-02T09:30:00.000Z' })] })
     const masks = { imke: 'papr-tight-full' } as const

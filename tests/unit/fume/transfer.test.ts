@@ -67,6 +67,8 @@ describe('by what would a wire read too little fume?', () => {
     )
     const fed = { shieldingGas: 'argon-co2', currentA: undefined, consumableKgPerH: 4 } as const
     expect(fume(fed).high).toBe(fume({ ...fed, transfer: 'globular' }).high)
+    const feed = { shieldingGas: 'argon-co2', currentA: undefined, electrodeDiameterMm: undefined, wireFeedMPerMin: 6 } as const
+    expect(crossingOf({ ...WIRE, ...feed }).globular).toBe('current-unknown')
     // A thin wire leaves the short circuit sooner, and of a wire that nobody knows it is not known.
     expect(crossingOf({ ...WIRE, shieldingGas: 'co2', electrodeDiameterMm: 0.9, currentA: 150 }).transfer).toBe('globular')
     expect(crossingOf({ ...WIRE, shieldingGas: 'co2', electrodeDiameterMm: undefined, currentA: 150 }).transfer).toBe('globular')
