@@ -42,9 +42,14 @@ export const isSteelWire = ({ process, consumable }: TransferQuestion): boolean 
 /** What carbon dioxide alone makes of the fume under argon with a little of it: "doubles to triples". Source: `fumeRates`. */
 const ON_CO2: Range = { low: 1, mid: 2, high: 3 }
 
+/** Gases in which the published spray, pulse and mean were found. Another, or none, shields no such arc: it counts as one nobody said. */
+const OF_ARGON: ReadonlySet<ShieldingGasId> = new Set([
+  'argon', 'argon-co2', 'argon-oxygen', 'argon-helium', 'argon-hydrogen', 'helium', 'tri-mix',
+])
+
 /** Which gas counts: carbon dioxide by itself, argon with or without some, or nobody said. */
 const gasOf = (gas: ShieldingGasId | undefined): 'co2' | 'argon' | 'unknown' =>
-  gas === undefined ? 'unknown' : gas === 'co2' ? 'co2' : 'argon'
+  gas === 'co2' ? 'co2' : gas !== undefined && OF_ARGON.has(gas) ? 'argon' : 'unknown'
 
 /** How the metal crosses, as far as it can be said. */
 export interface Crossing {

@@ -414,6 +414,10 @@ function stillThereIn(streams: Streams, bayIds: ReadonlySet<string>): StillThere
   ]
 }
 
+/** Does somebody stand or help there? Whoever watches for fire does neither. */
+const isAtWork = ({ personId, helpers }: Station, who: string): boolean =>
+  personId === who || helpers.some(one => one.personId === who && one.untilAt === null)
+
 /** Everybody with the other task they have: on post elsewhere, or named in a permit that has not ended, whenever it is for. */
 function helpersIn(streams: Streams, permitId: string): Helper[] {
   const others = allOf(streams, 'permit')
@@ -431,7 +435,7 @@ function helpersIn(streams: Streams, permitId: string): Helper[] {
       personId,
       name,
       busyAt: busyIn(personId)?.request.place.where ?? null,
-      bayId: stations.find(([, station]) => station.personId === personId)?.[0] ?? null,
+      bayId: stations.find(([, station]) => isAtWork(station, personId))?.[0] ?? null,
     }))
 }
 

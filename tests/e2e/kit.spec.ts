@@ -42,7 +42,7 @@ test('a full round with a failed arrestor closes two bays on another screen at o
   await expect(phone.getByText('Tagged out', { exact: true })).toBeVisible()
 
   // The other screen hears of it, in its rows and as a notice; nobody has seen it yet.
-  await expect(row(board, '10', /Gas hold/)).toBeVisible({ timeout: 3000 })
+  await expect(row(board, '10', /Gas hold/)).toBeVisible()
   await expect(row(board, '11', /Gas hold/)).toBeVisible()
   await expect(phone.getByText('not yet seen').first()).toBeVisible()
   await board.getByRole('button', { name: /to see$/ }).click()

@@ -114,7 +114,7 @@ test('a watch that is abandoned is said on the wall and on every screen until so
     },
   })
   expect(left.status()).toBe(200)
-  await expect(wall.getByText(/Nobody watches/).first()).toBeVisible({ timeout: 15_000 })
+  await expect(wall.getByText(/Nobody watches/).first()).toBeVisible()
   await expect(page.getByRole('alert', { name: 'Nobody watches' })).toContainText('Nobody watches Slipway, winch frame', {
     timeout: 15_000,
   })

@@ -131,7 +131,7 @@ test('a day that was kept opens the shop: from all on hold at 07:40 to twelve ba
   const placed = page.getByRole('heading', { name: /^12 Asa Wren/ })
   await expect(async () => {
     if (!await placed.isVisible()) await days.getByRole('button', { name: /^Place 12 people/ }).click({ timeout: 5000 })
-    await expect(placed).toBeVisible({ timeout: 15_000 })
+    await expect(placed).toBeVisible()
   }).toPass({ timeout: 90_000 })
   await expect(page.getByRole('button', { name: /^Passes at the door at bay 12\b/ })).toContainText('helmet reads 10')
   const warm = page.getByRole('region', { name: 'How warm is it?' })

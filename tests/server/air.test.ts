@@ -12,6 +12,7 @@ import { readSiteFacts } from '#server/tables/site-facts'
 import { noteHealth } from '#server/door/note-apart'
 import { rebuild } from '#server/record/rebuild'
 import { readSite } from '#server/tables/site'
+import { readHelpers } from '#server/tables/permit'
 import { baysOfPeople } from '#server/tables/station'
 import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
 import type { Shop } from './shop'
@@ -191,6 +192,9 @@ describe('air behind the one door', () => {
     await sendOk(instructor(), [BAY_1], { type: 'station.take-helper', payload: { personId: 'maren' } })
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code).filter(code => code.startsWith('air.helper-'))).toHaveLength(1)
     expect(await baysOfPeople(shop.pool, shop.siteId, [], ['maren'])).toEqual(['bay-1'])
+    // Whoever helps at an arc cannot keep watch for fire.
+    const at = new Date().toISOString()
+    expect(await readHelpers(shop.pool, shop.siteId, 'none', ['maren'], at, at)).toMatchObject([{ personId: 'maren', bayId: 'bay-1' }])
     // Somebody who helps at one of these bays is a person of theirs.
     expect(await baysOfPeople(shop.pool, shop.siteId, ['bay-1'], [])).toEqual(['bay-1'])
     expect(await baysOfPeople(shop.pool, shop.siteId, [], ['nobody'])).toEqual([])

@@ -45,6 +45,12 @@ describe('by what would a wire read too little fume?', () => {
       expect(fume({ consumable }).high).toBeGreaterThanOrEqual(fume({ consumable, shieldingGas: 'co2' }).high)
     expect(codes({})).toContain('fume.globular-counts')
   })
+  it('by a gas in which no such arc burns, or by none at all', () => {
+    for (const shieldingGas of ['none', 'air', 'oxygen', 'nitrogen'] as const) {
+      expect(fume({ shieldingGas })).toEqual(fume({}))
+      expect(fume({ shieldingGas, transfer: 'pulsed' })).toEqual(fume({}))
+    }
+  })
   it('by a spray or a pulse that somebody claims on carbon dioxide: there is none', () => {
     for (const transfer of ['spray', 'pulsed'] as const) {
       expect(fume({ shieldingGas: 'co2', transfer })).toEqual(fume({ shieldingGas: 'co2' }))

@@ -56,6 +56,7 @@ const refusedBy = (shop: SiteAsTold) => factsFromTold(shop).unaccepted.flatMap((
 describe('what the door refuses is refused here too', () => {
   it.each([
     ['a watcher on post placed at a bay', told('station/bay-1', 'station.place-person', { personId: 'wim-askew' }), 'permit.on-post'],
+    ['a watcher on post who helps at an arc', told('station/bay-1', 'station.take-helper', { personId: 'wim-askew' }), 'permit.on-post'],
     ['a watcher on post who leaves the site', told('person/wim-askew', 'person.leave', {}), 'permit.on-post'],
     ['somebody nobody knows, placed', told('station/bay-1', 'station.place-person', { personId: 'nobody' }), 'command.person-unknown'],
     ['a post taken by somebody nobody knows', told('permit/gate-3-strap', 'permit.take-post', {}, 'nobody'), 'command.person-unknown'],
