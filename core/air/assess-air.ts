@@ -6,12 +6,10 @@ import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
-import type { Breathed, BreathedBySubstance } from '../exposure/hall-shift'
+import type { BreathedBySubstance } from '../exposure/hall-shift'
 import type { Emission } from '../fume/emission'
 import { saidOfFume } from '../fume/emission'
 import { toBeMeasured } from '../fume/may-hold'
-import type { Range } from '../range'
-import { times } from '../range'
 import { stands } from '../time/instant'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
@@ -30,6 +28,7 @@ import type { BayAir, ExtractionCheck } from './bay-air'
 import { extractionFault, needsPosition } from './bay-air'
 import { insideMask, tooMuch } from './inside-mask'
 import { surveyPlace } from './survey-place'
+import { unmeasuredOver } from './unmeasured'
 import type { BayPrediction, HallPrediction } from './hall-prediction'
 import type { JudgedSurvey, PooledSurvey } from './measured-air'
 import { isCompliant, judgeSurveys } from './measured-air'
@@ -228,18 +227,8 @@ function judgeUnmeasured(
   isMeasured: (substance: SubstanceId) => boolean,
   found: Finding[],
 ): void {
-  const fume = breathed['total-fume']
-  if (!fume) return
-  const binding = (Object.entries(emission.unmeasured) as [SubstanceId, number][]).filter(([substance, percent]) => {
-    if (isMeasured(substance)) return false
-    const atMost = Object.fromEntries(
-      Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)]),
-    ) as unknown as Breathed
-    const { fraction } = judgeExposure({ breathed: { [substance]: atMost } }, inForce, rules.actionFraction, work)
-    return (fraction ?? Infinity) > rules.actionFraction
-  })
-  if (binding.length > 0)
-    found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, ['alloys']))
+  const binding = unmeasuredOver(emission, breathed, { inForce, rules, work }).filter(substance => !isMeasured(substance))
+  if (binding.length > 0) found.push(finding('hold', 'fume.not-measured', { substances: binding }, ['alloys']))
 }
 
 /** Listed metals that a sheet of the shop's own says are in the fume: only what it names is in chalk. */

@@ -12,6 +12,7 @@ import type { HallPrediction } from './hall-prediction'
 import { insideMask, tooMuch } from './inside-mask'
 import type { Elsewhere } from './person-day'
 import { personDay } from './person-day'
+import { unmeasuredOver } from './unmeasured'
 
 /** Somebody who helps at a bay, with what goes with them. */
 export interface Helper {
@@ -46,7 +47,9 @@ export function judgeHelper(
   const work = workPatternOf(rules, day.hours)
   const exposure = judgeExposure(day.air, inForce, rules.actionFraction, work)
   const { fraction, worst } = exposure
-  if (fraction === null) return finding('hold', 'air.helper-unknown', { name })
+  const { emission } = hall.bay(bayId)!
+  const isUnmeasured = unmeasuredOver(emission, day.air.breathed, { inForce, rules, work }).length > 0
+  if (fraction === null || isUnmeasured) return finding('hold', 'air.helper-unknown', { name })
   if (fraction <= rules.actionFraction) return finding('note', 'air.helper-under', { name, fraction, mask: null })
   const inside = insideMask(day, exposure, { inForce, rules, work, averages: NOTHING_MEASURED })
   const { actionFraction, jurisdiction } = rules

@@ -212,7 +212,8 @@ export async function readHelpers(
         (select r.permit->'request'->'place'->>'where' from permit_duty d join permit_reading r on r.site_id = d.site_id and r.permit_id = d.permit_id
           where d.site_id = p.site_id and d.person_id = p.person_id and d.permit_id <> $2 and d.during && tstzrange($4, greatest($4::timestamptz, $5::timestamptz)) order by d.permit_id limit 1)) as busy_at,
       (select s.bay_id from station_reading s where s.site_id = p.site_id and (s.person_id = p.person_id or exists (
-          select 1 from jsonb_array_elements(s.facts -> 'helpers') one where one ->> 'personId' = p.person_id and one ->> 'untilAt' is null))
+          select 1 from jsonb_array_elements(s.facts -> 'helpers') one
+          where one ->> 'personId' = p.person_id and one ->> 'untilAt' is null))
         order by s.bay_id limit 1) as bay_id
     from person_reading p where p.site_id = $1 and p.person_id = any($3) and not p.has_left order by p.person_id`,
     [siteId, permitId, personIds, fromAt, untilAt],

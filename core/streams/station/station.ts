@@ -248,7 +248,12 @@ export function evolveStation(station: Station, event: StationEvent): Station {
       return { ...station, laserCell: newest(station.laserCell, told, station.personSince, station.placeSince) }
     }
     case 'helper-came':
-      return { ...station, helpers: [...station.helpers, { ...event.payload, untilAt: null }] }
+      // Whoever was in a laser's cell was there without them.
+      return {
+        ...station,
+        helpers: [...station.helpers, { ...event.payload, untilAt: null }],
+        laserCell: station.laserCell && { ...station.laserCell, present: [] },
+      }
     case 'helper-went':
       return { ...station, helpers: helpEnds(station.helpers, event.payload.personId, event.payload.at) }
     case 'bay-handed-over':

@@ -103,6 +103,15 @@ describe('by what would a helper read clear who must hold?', () => {
     }
     expect(at('out-of-plume')).toBe(at(undefined))
   })
+  it('by what nobody measured in the fume, seen from the head of whoever welds', () => {
+    const job: Job = {
+      ...EASY, process: 'gmaw', consumable: 'ernicrmo-3', baseMetal: 'bronze', shieldingGas: 'argon', currentA: 60, arcMinPerH: 1,
+    }
+    // Bronze boils: of all of it nobody can say, and that holds for a helper as well.
+    expect(ofHelper(gateAt({ one: ready({ job, helpers: [helps('teo')] }) }, 'one'))).toMatchObject([{ code: 'air.helper-unknown' }])
+    const copper: Job = { ...job, consumable: 'ernicu-7', baseMetal: 'copper', currentA: 220, arcMinPerH: 30 }
+    expect(ofHelper(gateAt({ one: ready({ job: copper, helpers: [helps('teo')] }) }, 'one'))[0]!.severity).toBe('hold')
+  })
   it('by going before it was looked at: what they breathed stays theirs, and the bay is judged without them', () => {
     const gone = ready({ job: HARD, helpers: [helps('teo', { untilAt: '2026-03-02T09:30:00.000Z' })] })
     const masks = { imke: 'papr-tight-full' } as const
@@ -149,6 +158,10 @@ describe('helpers of a bay', () => {
     // Whoever comes to weld helps no more.
     expect(after(helped, { type: 'station.place-person', payload: { personId: 'teo' } }).helpers[0]!.untilAt).toBe(NOW)
     expect(after(helped, { type: 'station.place-person', payload: { personId: 'kit' } }).helpers[0]!.untilAt).toBeNull()
+  })
+  it('void who was found in a laser\'s cell: they were not', () => {
+    const cell = { answers: {}, present: [{ who: 'operator' }], at: NOW, by: 'maren', validUntil: LATER } as unknown as Station['laserCell']
+    expect(after(ready({ laserCell: cell }), take('teo')).laserCell!.present).toEqual([])
   })
   it('are forgotten with the checks of the day', () => {
     const helped = after(ready(), take('teo'))
