@@ -45,7 +45,7 @@ export const helpersOf = (
   return { personId, name: welder?.name ?? personId, wearer: wornMask(wearer, worn, now).wearer, elsewhere: air.elsewhere(personId) }
 })
 
-/** An engine that serves a bay under a roof stands in the open, or its exhaust is in the hall: Machine looks, this says what it may cost. */
+/** An engine that serves a bay under a roof is in the open, or its exhaust in the hall: Machine looks, this says what is at stake. */
 function underRoof({ job }: StationAir, { items }: KitAround, hall: HallAir | null): readonly Finding[] {
   if (job === null || hall === null || hall.isOpenAir || !items.some(({ kind }) => kind === 'engine-drive')) return []
   const monoxide = engineMonoxideMgPerMin(job.process, highestCurrentA(job))
