@@ -78,6 +78,7 @@ export const COMMAND_SAMPLES = {
   'station.place-person': { personId: null },
   'station.take-helper': { personId: 'teo-marsh' },
   'station.end-help': { personId: 'teo-marsh' },
+  'station.check-helper': { personId: 'teo-marsh', shade: 11, glasses: 'clear-rated' },
   'station.place-people': { people: { 'bay-1': null } },
   'station.set-helmet': { shade: 11 },
   'station.check-helmet': { passed: true },

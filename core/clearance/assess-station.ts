@@ -12,7 +12,7 @@ import type { Judged } from './judges'
 import type { Surroundings } from './surroundings'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 19
+export const RULES_VERSION = 20
 
 /** A station judged: its gates in working order, the word at the end, and the first reason for it. */
 export interface StationVerdict {

@@ -23,6 +23,7 @@ import type { LaserGround } from '../laser/beam-course'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { tagIdOf } from '../ids/tag'
 import { helpingNow } from '../job/helping'
+import { judgeHelpersEyes } from './helpers-eyes'
 import type { Welder } from './person-around'
 import { isBefore, stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
@@ -55,8 +56,9 @@ export function judgeEyes(
   if (asked && (air.walls === 'pale' || air.walls === 'shiny'))
     found.push(finding('caution', 'eyes.walls-throw-back', { walls: air.walls }, ['wallReflectance']))
   found.push(...judgeSight(job, air, rules))
-  const helping = helpingNow(station.helpers, now).length
-  if (asked && helping > 0) found.push(finding('caution', 'eyes.helpers-too', { count: helping }, ['usEyeDuty']))
+  const helpers = judgeHelpersEyes(station, asked && { minimum: asked.minimum, ruleSet: asked.ruleSet }, forPerson, now)
+  found.push(...helpers.found)
+  missing.push(...helpers.missing)
   // What only explains comes after what has to be seen to.
   found.push(...why)
   return { ...gateFrom('eyes', found, missing), shade }
@@ -64,7 +66,7 @@ export function judgeEyes(
 
 /** No shade answers for a laser: its cell does, as it was looked over today. */
 function judgeLaser(
-  { laserCell }: Station,
+  { laserCell, helpers }: Station,
   { items }: KitAround,
   worn: readonly KitItemFact[],
   ground: LaserGround | null,
@@ -75,6 +77,11 @@ function judgeLaser(
   const judged = judgeLaserCell(cell, { lasers, filters }, ground)
   const [found, missing] = [[...judged.found], [...judged.missing]]
   if (cell) sortItemFindings(filtersWorn(cell, filters), now, found, missing)
+  // Told without who helps, a cell leaves the nearest of all out.
+  const untold = cell && cell.present.length > 0
+    ? helpingNow(helpers, now).length - cell.present.filter(({ who }) => who === 'helper').length
+    : 0
+  if (untold > 0) missing.push(finding('hold', 'eyes.laser-helpers-untold', { count: untold }, ['laserNotAShade']))
   return { ...gateFrom('eyes', found, missing), shade: null }
 }
 

@@ -21,7 +21,9 @@ export interface EyesFindings {
   'eyes.sight-open': { bay: string, distanceM: number | null, safeS: number | null, arcs?: number }
   'eyes.sight-unsaid': { bay: string, distanceM: number | null, safeS: number | null, arcs?: number }
   'eyes.sight-open-alone': Record<never, never>
-  'eyes.helpers-too': { count: number }
+  'eyes.helper-unseen': { name: string }
+  'eyes.helper-lighter': { name: string, shade: number | null, minimum: number, ruleSet: ShadeRuleSetId }
+  'eyes.helper-glasses': { name: string, kind: GlassesKind }
   'eyes.walls-throw-back': { walls: 'pale' | 'shiny' }
   'eyes.start-settled': { start: number }
   'eyes.start-darker': { start: number }
@@ -49,6 +51,7 @@ export interface BodyFindings {
   'eyes.laser-filter-unmarked': { who: InTheCell, what: LaserFilterId, tag: string, requiredOd: number, wavelengthNm: number }
   'eyes.laser-nobody-told': Record<string, never>
   'eyes.laser-operator-untold': Record<string, never>
+  'eyes.laser-helpers-untold': { count: number }
   'eyes.laser-without': { who: InTheCell, what: LaserFilterId, requiredOd: number, wavelengthNm: number }
   'eyes.laser-filter': {
     who: InTheCell

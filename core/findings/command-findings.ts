@@ -32,6 +32,7 @@ export interface CommandFindings {
   'command.last-safety-lead': Record<string, never>
   'command.person-has-left': { name: string }
   'command.helps-themselves': Record<string, never>
+  'command.no-helper-here': Record<string, never>
   'command.late-report': { minutes: number }
   'command.report-outrun': Record<string, never>
 }

@@ -1,8 +1,19 @@
+import type { GlassesKind } from '../ids/station-ids'
 import type { Instant } from '../time/instant'
-import { stands } from '../time/instant'
+import { isAfter, isBefore, stands } from '../time/instant'
+import { newest } from '../time/late-reports'
 import type { JobSpan, ShopClock } from './day-work'
 import { minutesAt } from './day-work'
 import type { Job } from './job'
+
+/** What somebody saw of the eyes of who helps. */
+export interface HelperEyes {
+  /** The shade of what they hold or wear before the eyes; null for none, left out where nobody asked for one. */
+  readonly shade?: number | null
+  /** What is under it. */
+  readonly glasses: GlassesKind
+  readonly at: Instant
+}
 
 /** Somebody who helps at a bay on a shop day: they stand at its arc and strike none. */
 export interface Helping {
@@ -12,7 +23,16 @@ export interface Helping {
   readonly untilAt: Instant | null
   /** When the shop day ends. */
   readonly validUntil: Instant
+  /** As they were last looked at while they helped; null as long as nobody looked. */
+  readonly eyes: HelperEyes | null
 }
+
+/** Those who helped, with a look at one of them: it is of the time they helped in, and speaks of no other. */
+export const withLook = (helpers: readonly Helping[], personId: string, look: HelperEyes): readonly Helping[] =>
+  helpers.map((one) => {
+    const isOfIt = one.personId === personId && !isBefore(look.at, one.sinceAt) && (one.untilAt === null || !isAfter(look.at, one.untilAt))
+    return isOfIt ? { ...one, eyes: newest(one.eyes, look) } : one
+  })
 
 /** Whoever helps now. */
 export const helpingNow = (helpers: readonly Helping[], now: Instant): readonly Helping[] =>

@@ -44,7 +44,7 @@ function oldestOf(station: Station, bayId: string, { cylinders, permits, welders
     extractionCheck?.at,
     fireCheck?.at,
     laserCell?.at,
-    ...helpingNow(helpers, now).map(({ sinceAt }) => sinceAt),
+    ...helpingNow(helpers, now).flatMap(({ sinceAt, eyes }) => [sinceAt, eyes?.at]),
     // Yesterday's clothes are no fact of today.
     outfit && stands(outfit.validUntil, now) ? outfit.at : null,
     ...Object.values(zones).map(zone => zone.at),

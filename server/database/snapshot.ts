@@ -5,7 +5,7 @@ import type { Statement } from './statement'
 export interface Snapshot { readonly version: number, readonly state: unknown }
 
 /** Raised when the shape of a folded state changes: older snapshots are then not read. */
-export const SNAPSHOT_FORMAT = 8
+export const SNAPSHOT_FORMAT = 9
 
 export async function readSnapshot(db: Queryable, siteId: string, streamId: string): Promise<Snapshot | null> {
   const { rows } = await db.query<{ version: number, state: unknown }>(

@@ -44,7 +44,7 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
 }
 
 /** Raised whenever what is folded or projected changes its shape: the next start folds everything anew. */
-export const READ_SHAPE = 17
+export const READ_SHAPE = 18
 
 /**
  * Folds everything anew where what is derived was written by a program of another shape.

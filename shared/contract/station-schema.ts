@@ -25,6 +25,11 @@ export const stationPayloads = {
   }),
   'station.take-helper': z.strictObject({ personId: id }),
   'station.end-help': z.strictObject({ personId: id }),
+  'station.check-helper': z.strictObject({
+    personId: id,
+    shade: shadeNumber.nullable().optional().describe('Before their eyes; null for none, left out where the work asks for none'),
+    glasses: z.enum(GLASSES),
+  }),
   'station.set-helmet': z.strictObject({ shade: shadeNumber, tag: id.optional().describe('Of which helmet, where there are several') }),
   'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
   'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),

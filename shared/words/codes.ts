@@ -20,8 +20,16 @@ export type ProtectionCode = keyof ProtectionFindings
 /** What the door says of what it refuses or remarks on; what it also tells people as a notice goes with the board. */
 export type RefusalCode = Exclude<keyof CommandFindings, 'person.sign-in-reset'>
 
-/** What only the answers for other programs say of ducts, of a room's oxygen, and of the model against samples. */
-export type StudyCode = keyof StudyFindings | Extract<keyof VentilationFindings, `oxygen.${string}`>
+/** What only the answers for other programs say of a shade, a coating or an exposure that is asked about. */
+type AskedCode = Extract<
+  keyof Sentences,
+  | `shade.${'worn-lighter' | 'worn-below-start' | 'tint-not-counted'}`
+  | `fume.${'heat-assumed' | 'arc-cannot-boil-more' | 'boils-beside'}`
+  | `exposure.${'strictest-assumed' | 'near-field-assumed' | 'advises-only'}`
+>
+
+/** What only the answers for other programs say of ducts, of a room's oxygen, of the model against samples, and of what is asked. */
+export type StudyCode = keyof StudyFindings | Extract<keyof VentilationFindings, `oxygen.${string}`> | AskedCode
 
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode

@@ -104,7 +104,28 @@ test('who helps at an arc is told, stands at its head, is judged with their whol
   await helpers.getByRole('button', { name: 'Helps here' }).click()
   await expect(helpers.getByRole('list', { name: 'Help here' })).toContainText('Pia Vance')
   await expect(page.getByRole('heading', { name: /^Bay 2/ })).toContainText('helped by Pia Vance')
+  // The same light reaches them: nobody strikes here until somebody looked before their eyes.
+  const eyes = page.getByRole('form', { name: 'Eyes of Pia Vance' })
+  await expect(eyes).toContainText('Nobody looked at their eyes.')
+  const saw = async (shade: string, glasses: string) => {
+    await choose(eyes.getByLabel('Shade before the eyes'), shade)
+    await choose(eyes.getByLabel('Glasses under it'), glasses)
+    await eyes.getByRole('button', { name: 'Looked at' }).click()
+  }
+  await saw('4', 'clear, impact rated')
+  await expect(eyes).toContainText('Shade 4; glasses clear, impact rated')
   await axeFindsNothing(page, { about: 'who helps', within: '.right' })
+  await page.goto(`${served.url}/bay/bay-2?do=because-eyes`)
+  await expect(page.getByText(/^Pia Vance helps here with shade 4 before the eyes/)).toBeVisible()
+  // Where eyes are looked at, theirs are.
+  await page.goto(`${served.url}/bay/bay-2?do=eyes`)
+  await expect(page.getByRole('heading', { name: 'Pia Vance helps here' })).toBeVisible()
+  await saw('11', 'clear, impact rated')
+  // Settled, it gives way to what holds next.
+  await expect(eyes).toHaveCount(0)
+  await page.goto(`${served.url}/bay/bay-2?do=because-eyes`)
+  await expect(page.getByRole('region', { name: /^Because: Eyes/i })).toBeVisible()
+  await expect(page.getByText(/Pia Vance helps here/)).toHaveCount(0)
   await page.goto(`${served.url}/bay/bay-2?do=because-air`)
   await expect(page.getByText(/^Pia Vance, who helps here, breathes/)).toBeVisible()
   // Their own bay counts what they breathe here.

@@ -89,6 +89,11 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       return says.somebodyHelpsHere
     case 'helper-went':
       return says.aHelperWent
+    case 'helper-checked': {
+      const { shade, glasses } = payload as StationPayload<'helper-checked'>
+      const behind = shade === undefined ? '' : shade === null ? says.noFilter : says.behindShade(q.shade(shade))
+      return says.eyesOfAHelper(behind, words.glasses[glasses])
+    }
     case 'job-cleared':
       return says.noJob
     case 'helmet-set':

@@ -3,6 +3,7 @@ import { stationStream } from '#core/ids/streams'
 import { shownTag, tagIdOf } from '#core/ids/tag'
 import { addedByTint } from '#core/shade/shade-number'
 import { stands } from '#core/time/instant'
+import { helpingNow } from '#core/job/helping'
 import type { Placed } from '~/stores/judged'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 import { GLASSES, HELMET_FAULTS } from '#core/ids/station-ids'
@@ -28,6 +29,9 @@ const helmetCheck = computed(() =>
 const glasses = computed(() =>
   placed.station.glasses && stands(placed.station.glasses.validUntil, now.value) ? placed.station.glasses : null,
 )
+/** Who helps here sees the same light. */
+const helping = computed(() => helpingNow(placed.station.helpers, now.value))
+const nameOf = (personId: string): string => lookup.names.get(personId) ?? personId
 /** Keys around the answer: from the minimum to the start and one darker; others are typed. */
 const shades = computed(() => {
   const low = Math.max(2, (shade.value?.minimum ?? 9) - 1)
@@ -182,6 +186,10 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     <p v-if="looksLike" class="hint">
       {{ looksLike }}
     </p>
+    <template v-for="one in helping" :key="one.personId">
+      <h4>{{ says.helps(nameOf(one.personId)) }}</h4>
+      <LazyStationHelperEyes :placed="placed" :helping="one" :name="nameOf(one.personId)" />
+    </template>
     <LazyStationGlassesMarks />
     <LazyStationRack v-if="shade?.minimum != null && placed.station.personId" :placed="placed" />
     <LazyStationInSight v-if="shade?.minimum != null" :placed="placed" />

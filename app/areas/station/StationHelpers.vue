@@ -16,9 +16,11 @@ const coming = ref('')
 
 const people = computed(() => facts.reading?.people ?? [])
 const nameOf = (personId: string): string => facts.names.get(personId) ?? personId
-const helping = computed(() => helpingNow(placed.station.helpers, judged.standing.now).map(({ personId }) => personId))
+const helping = computed(() => helpingNow(placed.station.helpers, judged.standing.now))
 const others = computed(() =>
-  people.value.map(({ personId }) => personId).filter(id => id !== placed.station.personId && !helping.value.includes(id)))
+  people.value
+    .map(({ personId }) => personId)
+    .filter(id => id !== placed.station.personId && !helping.value.some(({ personId }) => personId === id)))
 const whoAndWhere = (personId: string): string => [nameOf(personId), whereIs(personId)].filter(Boolean).join(', ')
 
 async function take() {
@@ -37,11 +39,14 @@ const end = (personId: string) => act('station.end-help', { personId }, placed.v
     </p>
     <FrameRefused :says="refused" />
     <ul v-if="helping.length > 0" :aria-label="says.helpHere">
-      <li v-for="personId in helping" :key="personId">
-        <span class="chalk">{{ nameOf(personId) }}</span>
-        <FrameKey :aria-label="says.goesOf(nameOf(personId))" @click="end(personId)">
-          {{ says.goes }}
-        </FrameKey>
+      <li v-for="one in helping" :key="one.personId">
+        <p class="who">
+          <span class="chalk">{{ nameOf(one.personId) }}</span>
+          <FrameKey :aria-label="says.goesOf(nameOf(one.personId))" @click="end(one.personId)">
+            {{ says.goes }}
+          </FrameKey>
+        </p>
+        <LazyStationHelperEyes :placed="placed" :helping="one" :name="nameOf(one.personId)" />
       </li>
     </ul>
     <div class="coming">
@@ -57,6 +62,7 @@ const end = (personId: string) => act('station.end-help', { personId }, placed.v
 section { margin-top: var(--space-8); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-6); }
 h3 { font-size: var(--type-head); }
 ul { list-style: none; margin: var(--space-4) 0 0; padding: 0; display: grid; gap: var(--space-3); }
-li { display: flex; align-items: center; justify-content: space-between; gap: var(--space-4); }
+li { display: grid; gap: var(--space-3); }
+.who { display: flex; align-items: center; justify-content: space-between; gap: var(--space-4); }
 .coming { display: grid; grid-template-columns: minmax(0, 1fr) auto; align-items: center; gap: var(--space-4); margin-top: var(--space-4); }
 </style>

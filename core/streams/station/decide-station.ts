@@ -2,6 +2,7 @@ import type { Decision } from '../decision'
 import { finding } from '../../findings/finding'
 import type { Finding } from '../../findings/finding'
 import { helpingNow } from '../../job/helping'
+import type { HelperEyes } from '../../job/helping'
 import type { Job } from '../../job/job'
 import type { ZoneId } from '../../ids/vocabulary'
 import type { LaserCell } from '../../laser/laser-cell'
@@ -25,6 +26,8 @@ export interface StationCommands {
   /** Somebody comes to help at the arc here, or goes again. */
   'station.take-helper': { readonly personId: string }
   'station.end-help': { readonly personId: string }
+  /** The eyes of who helps, as somebody saw them. */
+  'station.check-helper': Omit<HelperEyes, 'at'> & { readonly personId: string }
   'station.set-helmet': { readonly shade: number, readonly tag?: string }
   'station.check-helmet': { readonly passed: boolean, readonly fault?: HelmetFault }
   'station.check-glasses': { readonly kind: GlassesKind, readonly transmittance?: number }
@@ -110,6 +113,10 @@ function act(station: Station, command: StationCommand, context: StationContext)
       const isHere = helpingNow(station.helpers, now).some(one => one.personId === personId)
       return { events: isHere ? [{ type: 'helper-went', version: 1, payload: { personId, at } }] : [] }
     }
+    case 'station.check-helper':
+      return station.helpers.some(one => one.personId === command.payload.personId)
+        ? { events: [{ type: 'helper-checked', version: 1, payload: { ...command.payload, at } }] }
+        : { refused: [finding('hold', 'command.no-helper-here', {})] }
     case 'station.set-helmet':
       return { events: [{ type: 'helmet-set', version: 1, payload: { ...command.payload, at } }] }
     case 'station.check-helmet':
@@ -170,4 +177,5 @@ function lateRemarks({ type }: StationCommand, { at, now }: StationContext, chan
 const OUTRUNNABLE: ReadonlySet<StationCommand['type']> = new Set([
   'station.set-job', 'station.place-person', 'station.set-helmet', 'station.check-helmet', 'station.check-glasses', 'station.place-hood',
   'station.check-extraction', 'station.check-outfit', 'station.check-fire', 'station.check-laser-cell', 'station.hand-over',
+  'station.check-helper',
 ])

@@ -49,6 +49,7 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     }),
     'station.take-helper': request('place-people', { touches, asks: asksWhoComes }),
     'station.end-help': request('place-people', { touches }),
+    'station.check-helper': report('door-checks'),
     'station.set-helmet': report('door-checks'),
     'station.check-helmet': report('door-checks'),
     'station.check-glasses': report('door-checks'),

@@ -3,7 +3,8 @@ import type { SourceRef } from '../../source/source-ref'
 import type { GateId, ZoneId } from '../../ids/vocabulary'
 import type { Job } from '../../job/job'
 import { withoutHead } from '../../job/job'
-import type { Helping } from '../../job/helping'
+import type { HelperEyes, Helping } from '../../job/helping'
+import { withLook } from '../../job/helping'
 import { jobPattern } from '../../job/job-pattern'
 import type { GateState } from '../../clearance/gate'
 import type { DayJob } from '../../job/day-work'
@@ -152,7 +153,8 @@ export type StationEvent
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
   | { readonly type: 'fire-checked', readonly version: 1, readonly payload: FireCheck }
   | { readonly type: 'laser-cell-checked', readonly version: 1, readonly payload: CheckedCell }
-  | { readonly type: 'helper-came', readonly version: 1, readonly payload: Omit<Helping, 'untilAt'> }
+  | { readonly type: 'helper-came', readonly version: 1, readonly payload: Omit<Helping, 'untilAt' | 'eyes'> }
+  | { readonly type: 'helper-checked', readonly version: 1, readonly payload: HelperEyes & { readonly personId: string } }
   | { readonly type: 'helper-went', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
   | { readonly type: 'bay-handed-over', readonly version: 1, readonly payload: Handover }
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
@@ -251,11 +253,15 @@ export function evolveStation(station: Station, event: StationEvent): Station {
       // Whoever was in a laser's cell was there without them.
       return {
         ...station,
-        helpers: [...station.helpers, { ...event.payload, untilAt: null }],
+        helpers: [...station.helpers, { ...event.payload, untilAt: null, eyes: null }],
         laserCell: station.laserCell && { ...station.laserCell, present: [] },
       }
     case 'helper-went':
       return { ...station, helpers: helpEnds(station.helpers, event.payload.personId, event.payload.at) }
+    case 'helper-checked': {
+      const { personId, ...look } = event.payload
+      return { ...station, helpers: withLook(station.helpers, personId, look) }
+    }
     case 'bay-handed-over':
       return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.

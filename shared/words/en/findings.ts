@@ -1,10 +1,10 @@
 import { capital } from '../capital'
-import type { HeatInput } from '#core/findings/fume-findings'
 import type { WhyGlobular } from '#core/ids/fume-ids'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
 import { laserWords } from './laser-words'
+import { listOf } from '../english-list'
 import { words } from './words'
 import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
@@ -17,9 +17,6 @@ const time = timeIn('en')
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
-const listOf = (parts: readonly string[]): string =>
-  parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
-const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'volts', travel: 'travel speed', efficiency: 'efficiency' }
 const GLOBULAR: Readonly<Record<WhyGlobular, string>> = {
   'told': 'Metal crosses in large drops',
   'co2': 'Under carbon dioxide at this current metal crosses in large drops',
@@ -102,16 +99,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'shade.start-darkest': ({ shade, minimum }, q) => [
     `Start at ${q.shade(shade)} and step lighter until the puddle is just visible, never under ${q.shade(minimum)}.`,
-  ],
-  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
-    `Shade ${q.shade(worn)} is worn; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
-    `Wear shade ${q.shade(minimum)} or darker.`,
-  ],
-  'shade.worn-below-start': ({ worn, start }, q) => [
-    `Shade ${q.shade(worn)} is allowed; starting at ${q.shade(start)} is kinder to the eyes.`,
-  ],
-  'shade.tint-not-counted': ({ effective }, q) => [
-    `Together the filters look like ${q.shade(effective)}, but a tint has no verified protection against an arc and does not count.`,
   ],
 
   'job.not-set': () => ['No job yet.', 'Set a job.'],
@@ -225,10 +212,20 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Shut a screen round it, or keep people away.',
     'No screen round this arc.',
   ],
-  'eyes.helpers-too': ({ count }) => [
-    `${count === 1 ? 'Somebody helps' : `${count} help`} at this arc: nobody looked at what they wear over their eyes.`,
-    'The same shade as whoever welds, and clear rated glasses under it.',
-    'Look at the eyes of who helps.',
+  'eyes.helper-unseen': ({ name }) => [
+    `${name} helps here, and nobody looked at what they wear over their eyes.`,
+    'Look, and say it beside their name.',
+    `Look at the eyes of ${name}.`,
+  ],
+  'eyes.helper-lighter': ({ name, shade, minimum, ruleSet }, q) => [
+    `${name} helps here with ${shade === null ? 'no filter' : `shade ${q.shade(shade)}`} before the eyes; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Shade ${q.shade(minimum)} or darker, or away from the arc.`,
+    `${name}: too light a shade.`,
+  ],
+  'eyes.helper-glasses': ({ name, kind }) => [
+    `${name} helps here ${kind === 'none' ? 'without glasses' : 'in tinted glasses'}.`,
+    'Clear, rated glasses, for helpers too.',
+    `${name}: no clear rated glasses.`,
   ],
   'eyes.walls-throw-back': ({ walls }) => [
     `The walls round here are ${walls === 'shiny' ? 'shiny' : 'pale'}: light of the arc comes back round the helmet, and to neighbours.`,
@@ -309,6 +306,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Marks of ${tag} not written down.`,
   ],
   'eyes.laser-nobody-told': () => ['Nobody said who is in the laser cell.', 'Tell everybody who is in it, with eyewear and helmet.'],
+  'eyes.laser-helpers-untold': ({ count }) => [
+    `${count === 1 ? 'Somebody helps' : `${count} help`} here who was not told in the laser cell.`,
+    'Tell what each of them wears.',
+    'A helper not told in the laser cell.',
+  ],
   'eyes.laser-operator-untold': () => ['Nobody said what whoever runs the laser wears.', 'Tell their eyewear and helmet.'],
   'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [
     `${capital(laserWords.people[who])} has no ${laserWords.filters[what]}.`,
@@ -382,16 +384,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `What burns off here (${words.coatings[coating]}) cannot be said.`,
     'Strip it back, or have samples taken.',
     `${capital(words.coatings[coating])}: what burns off is not known.`,
-  ],
-  'fume.heat-assumed': ({ inputs }) => [
-    `Nobody measured ${listOf(inputs.map(input => HEAT_INPUTS[input]))}: what is usual counts, with its spread.`,
-    'Measure it, and the answer narrows.',
-  ],
-  'fume.arc-cannot-boil-more': ({ boundMgPerMin }, q) => [
-    `There lies more in reach of the heat than this arc has power to boil: ${q.rate(boundMgPerMin)} is the most.`,
-  ],
-  'fume.boils-beside': ({ substance, widthMm, faces }, q) => [
-    `${capital(words.substances[substance])} boils over ${q.length(widthMm)} of ${faces === 1 ? 'the near face' : 'each face'}.`,
   ],
   'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
     `${capital(words.coatings[coating])}: ${words.substances[substance]} burns off beside the joint.`,
@@ -582,7 +574,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `A day of ${Number(shiftHours.toFixed(1))} h, ${Number(weekHours.toFixed(1))} h a week: `
     + `limits over the shift count ${factor.toFixed(2)} times as hard.`,
   ],
-  'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],
   'exposure.limit-borrowed': ({ substance, ruleSet }) => [
     `No rules in force limit ${words.substances[substance]}: the strictest limit known is used (${words.exposureRuleSets[ruleSet]}).`,
   ],
@@ -590,11 +581,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Nobody known here limits ${words.substances[substance]}.`,
     'Ask a hygienist before anybody breathes it.',
   ],
-  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
-    `Nobody said how still the air is round the arc: ${q.reach(radiusM)} of reach and ${q.speed(airSpeedMPerS)} are taken, the strictest that are usual.`,
-    'Give the near field.',
-  ],
-  'exposure.advises-only': () => ['A model, not a measurement. Local codes and licensed practice decide.'],
   'respirator.needed': ({ apf, masks }, q) => [`A protection factor of ${q.factor(apf)} is needed. Enough: ${maskList(masks)}.`],
   'respirator.none-enough': ({ apf }, q) => [
     `A protection factor of ${q.factor(apf)} is needed; no mask gives it.`,

@@ -76,6 +76,7 @@ export const refusalSentences: Pick<Sentences, RefusalCode> = {
     'Go one darker.',
   ],
   'command.last-safety-lead': () => ['This is the only safety lead; nobody else could manage people.', 'Name another safety lead first.'],
+  'command.no-helper-here': () => ['They do not help at this bay today.'],
   'command.helps-themselves': () => ['Whoever welds at a bay does not help there besides.'],
   'command.person-has-left': ({ name }) => [`${name} has left the site.`],
   'command.late-report': ({ minutes }, q) => [`Recorded ${q.minutes(minutes)} after it happened.`],

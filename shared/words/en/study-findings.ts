@@ -1,7 +1,12 @@
+import { capital } from '../capital'
 import type { ClassRule } from '#core/ids/class-ids'
+import type { HeatInput } from '#core/findings/fume-findings'
+import { listOf } from '../english-list'
+import { words } from './words'
 import type { StudyCode } from '../codes'
 import type { Sentences } from '../sentences'
 
+const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'volts', travel: 'travel speed', efficiency: 'efficiency' }
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 /** A factor as people say it. */
 const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} times`
@@ -17,7 +22,7 @@ const becauseOf = (forbids: readonly ClassRule[]): string =>
 const changeWhat = (forbids: readonly ClassRule[]): string =>
   forbids.length > 0 ? 'Change what is named, or ask for less.' : 'Give it more bays or hours, or ask for less.'
 
-/** What is said of ducts as one system, of a class that is planned, of the oxygen of a room, and of the model against samples. */
+/** What is said of ducts as one system, a class that is planned, the oxygen of a room, the model against samples, and what is asked. */
 export const studySentences: Pick<Sentences, StudyCode> = {
   'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
     `Hood ${hood} is starved: it draws ${q.airFlow(flowM3PerS)} of the ${q.airFlow(neededM3PerS)} it is counted on for.`,
@@ -107,4 +112,30 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.',
   ],
 
+  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
+    `Shade ${q.shade(worn)} is worn; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Wear shade ${q.shade(minimum)} or darker.`,
+  ],
+  'shade.worn-below-start': ({ worn, start }, q) => [
+    `Shade ${q.shade(worn)} is allowed; starting at ${q.shade(start)} is kinder to the eyes.`,
+  ],
+  'shade.tint-not-counted': ({ effective }, q) => [
+    `Together the filters look like ${q.shade(effective)}, but a tint has no verified protection against an arc and does not count.`,
+  ],
+  'fume.heat-assumed': ({ inputs }) => [
+    `Nobody measured ${listOf(inputs.map(input => HEAT_INPUTS[input]))}: what is usual counts, with its spread.`,
+    'Measure it, and the answer narrows.',
+  ],
+  'fume.arc-cannot-boil-more': ({ boundMgPerMin }, q) => [
+    `There lies more in reach of the heat than this arc has power to boil: ${q.rate(boundMgPerMin)} is the most.`,
+  ],
+  'fume.boils-beside': ({ substance, widthMm, faces }, q) => [
+    `${capital(words.substances[substance])} boils over ${q.length(widthMm)} of ${faces === 1 ? 'the near face' : 'each face'}.`,
+  ],
+  'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],
+  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
+    `Nobody said how still the air is round the arc: ${q.reach(radiusM)} of reach and ${q.speed(airSpeedMPerS)} are taken, the strictest that are usual.`,
+    'Give the near field.',
+  ],
+  'exposure.advises-only': () => ['A model, not a measurement. Local codes and licensed practice decide.'],
 }

@@ -1,5 +1,4 @@
 import { capital } from '../capital'
-import type { HeatInput } from '#core/findings/fume-findings'
 import type { WhyGlobular } from '#core/ids/fume-ids'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
@@ -19,7 +18,6 @@ const time = timeIn('es')
 const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
-const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'el voltaje', travel: 'el avance', efficiency: 'el rendimiento' }
 const GLOBULAR: Readonly<Record<WhyGlobular, string>> = {
   'told': 'El metal cruza en gotas grandes',
   'co2': 'Con dióxido de carbono y esta corriente el metal cruza en gotas grandes',
@@ -103,16 +101,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'shade.start-darkest': ({ shade, minimum }, q) => [
     `Empiece con ${q.shade(shade)} y aclare paso a paso hasta que apenas se vea el charco, nunca menos de ${q.shade(minimum)}.`,
-  ],
-  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
-    `Se usa sombra ${q.shade(worn)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
-    `Use sombra ${q.shade(minimum)} o más oscura.`,
-  ],
-  'shade.worn-below-start': ({ worn, start }, q) => [
-    `La sombra ${q.shade(worn)} está permitida; empezar con ${q.shade(start)} cuida más los ojos.`,
-  ],
-  'shade.tint-not-counted': ({ effective }, q) => [
-    `Juntos los filtros parecen ${q.shade(effective)}, pero un tinte no tiene protección comprobada contra un arco y no cuenta.`,
   ],
 
   'job.not-set': () => ['Todavía no hay trabajo.', 'Ponga un trabajo.'],
@@ -228,10 +216,20 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Cierre una pantalla alrededor, o aleje a la gente.',
     'Sin pantalla alrededor de este arco.',
   ],
-  'eyes.helpers-too': ({ count }) => [
-    `${count === 1 ? 'Alguien ayuda' : `${count} ayudan`} en este arco: nadie revisó qué llevan sobre los ojos.`,
-    'La misma sombra que quien suelda, con lentes claros aprobados debajo.',
-    'Revise los ojos de quien ayuda.',
+  'eyes.helper-unseen': ({ name }) => [
+    `${name} ayuda aquí, y nadie revisó qué lleva sobre los ojos.`,
+    'Revíselo y dígalo junto a su nombre.',
+    `Revise los ojos de ${name}.`,
+  ],
+  'eyes.helper-lighter': ({ name, shade, minimum, ruleSet }, q) => [
+    `${name} ayuda aquí ${shade === null ? 'sin filtro' : `con sombra ${q.shade(shade)}`} ante los ojos; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Sombra ${q.shade(minimum)} o más oscura, o lejos del arco.`,
+    `${name}: sombra demasiado clara.`,
+  ],
+  'eyes.helper-glasses': ({ name, kind }) => [
+    `${name} ayuda aquí ${kind === 'none' ? 'sin lentes' : 'con lentes entintados'}.`,
+    'Lentes claros contra impacto, también quien ayuda.',
+    `${name}: sin lentes claros.`,
   ],
   'eyes.walls-throw-back': ({ walls }) => [
     `Las paredes de aquí son ${walls === 'shiny' ? 'brillantes' : 'claras'}: la luz del arco vuelve por detrás de la careta, y a los vecinos.`,
@@ -315,6 +313,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Marcas de ${tag} sin anotar.`,
   ],
   'eyes.laser-nobody-told': () => ['Nadie dijo quién está en la celda láser.', 'Diga todos los que están, con lentes y careta.'],
+  'eyes.laser-helpers-untold': ({ count }) => [
+    `${count === 1 ? 'Alguien ayuda' : `${count} ayudan`} aquí sin estar dicho en la celda láser.`,
+    'Diga qué lleva cada quien.',
+    'Quien ayuda no está dicho en la celda.',
+  ],
   'eyes.laser-operator-untold': () => ['Nadie dijo qué lleva quien opera el láser.', 'Diga sus lentes y su careta.'],
   'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [
     `${capital(laserWords.people[who])}: sin ${laserWords.filters[what]}.`,
@@ -388,16 +391,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `No se puede decir qué se quema aquí (${words.coatings[coating]}).`,
     'Quítelo de la zona, o haga tomar muestras.',
     `${capital(words.coatings[coating])}: no se sabe qué se quema.`,
-  ],
-  'fume.heat-assumed': ({ inputs }) => [
-    `Nadie midió ${list.format(inputs.map(input => HEAT_INPUTS[input]))}: cuenta lo usual, con su dispersión.`,
-    'Mídalo, y la respuesta se estrecha.',
-  ],
-  'fume.arc-cannot-boil-more': ({ boundMgPerMin }, q) => [
-    `Al alcance del calor hay más de lo que este arco puede hervir: ${q.rate(boundMgPerMin)} es lo máximo.`,
-  ],
-  'fume.boils-beside': ({ substance, widthMm, faces }, q) => [
-    `${capital(words.substances[substance])} hierve en ${q.length(widthMm)} de ${faces === 1 ? 'la cara cercana' : 'cada cara'}.`,
   ],
   'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
     `${capital(words.coatings[coating])}: junto a la unión se quema ${words.substances[substance]}.`,
@@ -588,7 +581,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Un día de ${Number(shiftHours.toFixed(1))} h, ${Number(weekHours.toFixed(1))} h por semana: `
     + `los límites de la jornada cuentan ${factor.toFixed(2)} veces más.`,
   ],
-  'exposure.strictest-assumed': () => ['No se dieron reglas: obligan todas las que se conocen.'],
   'exposure.limit-borrowed': ({ substance, ruleSet }) => [
     `Ninguna regla vigente limita ${words.substances[substance]}: se usa el límite más estricto conocido (${words.exposureRuleSets[ruleSet]}).`,
   ],
@@ -596,11 +588,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `No se conoce aquí ningún límite para ${words.substances[substance]}.`,
     'Pregunte a un higienista antes de que alguien lo respire.',
   ],
-  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
-    `Nadie dijo qué tan quieto está el aire junto al arco: se toman ${q.reach(radiusM)} de alcance y ${q.speed(airSpeedMPerS)}, lo más estricto de lo usual.`,
-    'Indique el campo cercano.',
-  ],
-  'exposure.advises-only': () => ['Un modelo, no una medición. Deciden el reglamento local y la práctica con licencia.'],
   'respirator.needed': ({ apf, masks }, q) => [
     `Hace falta un factor de protección de ${q.factor(apf)}. Basta con: ${maskList(masks)}.`,
   ],

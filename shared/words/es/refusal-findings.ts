@@ -79,6 +79,7 @@ export const refusalSentences: Pick<Sentences, RefusalCode> = {
     'Es la única persona responsable de seguridad; nadie más podría llevar la lista de personas.',
     'Nombre primero a otra.',
   ],
+  'command.no-helper-here': () => ['Hoy no ayuda en este puesto.'],
   'command.helps-themselves': () => ['Quien suelda en un puesto no ayuda además ahí.'],
   'command.person-has-left': ({ name }) => [`${name} ya no está en el sitio.`],
   'command.late-report': ({ minutes }, q) => [`Anotado ${q.minutes(minutes)} después de que pasó.`],

@@ -1,7 +1,13 @@
+import { capital } from '../capital'
 import type { ClassRule } from '#core/ids/class-ids'
+import type { HeatInput } from '#core/findings/fume-findings'
+import { LOCALES } from '../language'
+import { words } from './words'
 import type { StudyCode } from '../codes'
 import type { Sentences } from '../sentences'
 
+const list = new Intl.ListFormat(LOCALES.es)
+const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'el voltaje', travel: 'el avance', efficiency: 'el rendimiento' }
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 /** A factor as people say it. */
 const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} veces`
@@ -17,7 +23,7 @@ const becauseOf = (forbids: readonly ClassRule[]): string =>
 const changeWhat = (forbids: readonly ClassRule[]): string =>
   forbids.length > 0 ? 'Cambie lo que se nombra, o pida menos.' : 'Dele más puestos u horas, o pida menos.'
 
-/** What is said of ducts as one system, of a class that is planned, of the oxygen of a room, and of the model against samples. */
+/** What is said of ducts as one system, a class that is planned, the oxygen of a room, the model against samples, and what is asked. */
 export const studySentences: Pick<Sentences, StudyCode> = {
   'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
     `A la campana ${hood} le falta aire: extrae ${q.airFlow(flowM3PerS)} de los ${q.airFlow(neededM3PerS)} con que se cuenta.`,
@@ -110,4 +116,30 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Un número para aire mezclado: el argón y el dióxido de carbono se juntan abajo, el helio arriba. Solo una lectura medida abre un espacio.',
   ],
 
+  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
+    `Se usa sombra ${q.shade(worn)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Use sombra ${q.shade(minimum)} o más oscura.`,
+  ],
+  'shade.worn-below-start': ({ worn, start }, q) => [
+    `La sombra ${q.shade(worn)} está permitida; empezar con ${q.shade(start)} cuida más los ojos.`,
+  ],
+  'shade.tint-not-counted': ({ effective }, q) => [
+    `Juntos los filtros parecen ${q.shade(effective)}, pero un tinte no tiene protección comprobada contra un arco y no cuenta.`,
+  ],
+  'fume.heat-assumed': ({ inputs }) => [
+    `Nadie midió ${list.format(inputs.map(input => HEAT_INPUTS[input]))}: cuenta lo usual, con su dispersión.`,
+    'Mídalo, y la respuesta se estrecha.',
+  ],
+  'fume.arc-cannot-boil-more': ({ boundMgPerMin }, q) => [
+    `Al alcance del calor hay más de lo que este arco puede hervir: ${q.rate(boundMgPerMin)} es lo máximo.`,
+  ],
+  'fume.boils-beside': ({ substance, widthMm, faces }, q) => [
+    `${capital(words.substances[substance])} hierve en ${q.length(widthMm)} de ${faces === 1 ? 'la cara cercana' : 'cada cara'}.`,
+  ],
+  'exposure.strictest-assumed': () => ['No se dieron reglas: obligan todas las que se conocen.'],
+  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
+    `Nadie dijo qué tan quieto está el aire junto al arco: se toman ${q.reach(radiusM)} de alcance y ${q.speed(airSpeedMPerS)}, lo más estricto de lo usual.`,
+    'Indique el campo cercano.',
+  ],
+  'exposure.advises-only': () => ['Un modelo, no una medición. Deciden el reglamento local y la práctica con licencia.'],
 }

@@ -45,7 +45,8 @@ describe('what is kept of a day', () => {
     expect(highOf(half)).toBeGreaterThan(highOf(whole) * 0.3)
   })
   it('is kept of who helped as of who welded, and cannot be said where they helped at other hours than were set', () => {
-    const helped = ready({ helpers: [{ personId: 'teo', sinceAt: '2026-03-02T07:00:00.000Z', untilAt: null, validUntil: LATER }] })
+    const came = { personId: 'teo', sinceAt: '2026-03-02T07:00:00.000Z', untilAt: null, validUntil: LATER }
+    const helped = ready({ helpers: [{ ...came, eyes: null }] })
     const day = ended({ one: helped }, { one: [MORNING] })
     expect(peopleOfDay(day)).toEqual(['imke', 'teo'])
     expect(keep(day, 'teo')!.work).toEqual([{ bayId: 'one', minutes: 240, processes: ['smaw'] }])

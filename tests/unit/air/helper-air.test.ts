@@ -15,7 +15,7 @@ import type { Station } from '#core/streams/station/station'
 import { facts, LATER, maskOf, NOW, ready, RULES, STICK } from './air-of-a-shop'
 
 const helps = (personId: string, over: Partial<Helping> = {}): Helping =>
-  ({ personId, sinceAt: '2026-03-02T07:00:00.000Z', untilAt: null, validUntil: LATER, ...over })
+  ({ personId, sinceAt: '2026-03-02T07:00:00.000Z', untilAt: null, validUntil: LATER, eyes: null, ...over })
 /** Takes most of what is made: whoever stands there breathes well under the limit. */
 const EASY: Job = { ...STICK, arcMinPerH: 2, head: 'out-of-plume' }
 const HARD: Job = { ...STICK, arcMinPerH: 40 }

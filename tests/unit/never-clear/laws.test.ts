@@ -126,6 +126,24 @@ const SCENARIOS: Readonly<Record<string, readonly Scenario[]>> = {
       'eyes',
     ],
     [
+      'a helper whose eyes nobody looked at',
+      andThen(CLEAR_SHOP, tell('station/bay-1', 'station.take-helper', { personId: 'jun-pell' })),
+      'bay-1',
+      'eyes',
+      'eyes.helper-unseen',
+    ],
+    [
+      'a helper behind too light a shade',
+      andThen(
+        CLEAR_SHOP,
+        tell('station/bay-1', 'station.take-helper', { personId: 'jun-pell' }),
+        tell('station/bay-1', 'station.check-helper', { personId: 'jun-pell', shade: 5, glasses: 'clear-rated' }),
+      ),
+      'bay-1',
+      'eyes',
+      'eyes.helper-lighter',
+    ],
+    [
       'a cylinder of another gas',
       changed(is('cylinder.receive'), payload => ({ ...payload, gas: { 'argon': 75, 'carbon-dioxide': 25 } })),
       'bay-1',

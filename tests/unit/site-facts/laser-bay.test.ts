@@ -75,6 +75,17 @@ describe('a laser bay of a shop told in full', () => {
     const { word, reason } = laserShop(looked({ present: [...CELL.present, { who: 'visitor', helmet: GOOD }] }), ...measured)
     expect([word, reason?.code]).toEqual(['hold', 'eyes.laser-without'])
   })
+  it('holds with a helper of whom nobody said what they wear, and with one more than was told', () => {
+    const helps = (personId: string) => say(bay, { type: 'station.take-helper', payload: { personId } })
+    const helper = { who: 'helper', eyewear: GOOD, helmet: GOOD } as const
+    const codes = (...told: readonly Told[]) => laserShop(...told, ...measured).byId.eyes.findings.map(({ code }) => code)
+    expect(codes(helps('jun-pell'), looked())).toContain('eyes.laser-helpers-untold')
+    expect(codes(helps('jun-pell'), looked({ present: [...CELL.present, helper] }))).not.toContain('eyes.laser-helpers-untold')
+    const ofOne = looked({ present: [...CELL.present, helper] })
+    expect(codes(helps('jun-pell'), helps('oskar-fenn'), ofOne)).toContain('eyes.laser-helpers-untold')
+    // Whoever comes after the cell was looked over voids who was in it.
+    expect(codes(looked({ present: [...CELL.present, helper] }), helps('jun-pell'))).toContain('eyes.laser-nobody-told')
+  })
   it('holds once a stronger laser stands there, which nobody looked over', () => {
     const other = kitItemStream('lw-2')
     const { word, byId } = laserShop(

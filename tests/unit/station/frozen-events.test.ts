@@ -377,3 +377,10 @@ it('folds who helps at a bay, how metal crosses an arc, and where the water stan
   expect(helpers).toMatchObject([{ personId: 'teo-marsh', untilAt: '2026-12-02T15:00:00.000Z' }])
   expect(job).toMatchObject({ transfer: 'spray', kerfWidthMm: 2, waterTable: 'touching', baseMetal: 'beryllium-copper' })
 })
+
+it('folds what was seen before the eyes of who helps of version 19', () => {
+  const { station } = JSON.parse(readFileSync(new URL('./frozen-events-v19.json', import.meta.url), 'utf8')) as { station: Landed[] }
+  expect(station.map(upcast).reduce(evolveStation, EMPTY_STATION).helpers).toMatchObject([
+    { personId: 'teo-marsh', untilAt: null, eyes: { shade: 11, glasses: 'clear-rated' } },
+  ])
+})
