@@ -252,7 +252,7 @@ function workElsewhere(facts: AirFacts, bayId: string, personId: string | null):
 }
 
 /** The other halls in which somebody works today. One that nobody described leaves what is breathed in it unknown. */
-function elsewhereOf<Hall>(
+export function elsewhereOf<Hall>(
   facts: AirFacts,
   bayId: string,
   personId: string | null,

@@ -1,6 +1,6 @@
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
-import type { BreathedBySubstance } from '../exposure/hall-shift'
+import type { BreathedBySubstance, PartOfAir } from '../exposure/hall-shift'
 import type { Visit } from '../exposure/heard'
 import type { JobSpan } from '../job/day-work'
 import type { Stay } from '../time/stays'
@@ -76,6 +76,64 @@ function besidesOf(stretches: readonly Stretch[], leaves: number): ReadonlyMap<S
   return inHall
 }
 
+/** Work of one's own at a bay and help there, in one stretch each. */
+const stretchesAt = (hall: HallPrediction, bayId: string, work: readonly JobSpan[], helped: readonly JobSpan[]): readonly Stretch[] => [
+  ...work.map(({ fromMin, toMin }) => ({ hall, bayId, helps: false, fromMin, toMin })),
+  // At an arc of their own that of whoever they help is heard there.
+  ...helped.flatMap(span => without(span, work)).map(({ fromMin, toMin }) => ({ hall, bayId, helps: true, fromMin, toMin })),
+]
+
+/** What somebody is known to work and to help at in some halls; bays where that cannot be said apart. */
+function theirStretches(personId: string, halls: readonly HallPrediction[], leftOut?: Pick<Stretch, 'hall' | 'bayId'>) {
+  const [stretches, unknown]: [Stretch[], string[]] = [[], []]
+  for (const hall of halls) {
+    for (const bayId of hall.bayIds) {
+      if (hall === leftOut?.hall && bayId === leftOut.bayId) continue
+      const [work, helped] = [hall.workOf(personId, bayId), hall.helpOf(personId, bayId)]
+      if (work === 'unknown' || helped === 'unknown') unknown.push(bayId)
+      else stretches.push(...stretchesAt(hall, bayId, work, helped))
+    }
+  }
+  return { stretches, unknown }
+}
+
+/** Stretches by where they are and whether they help there, with what is breathed in them and in the hall after them. */
+function airOfStretches(stretches: readonly Stretch[], leaves: number) {
+  const besides = besidesOf(stretches, leaves)
+  const places = [...new Set(stretches.map(({ bayId }) => bayId))]
+  const doings = places.flatMap(at => [false, true].map(helps =>
+    ({ at, helps, work: stretches.filter(one => one.bayId === at && one.helps === helps) })))
+  return doings.filter(({ work }) => work.length > 0).map(({ at, helps, work }) => {
+    const visit = {
+      helps,
+      work: work.map(({ fromMin, toMin }) => ({ fromMin, toMin })),
+      besides: work.flatMap(stretch => besides.get(stretch) ?? []),
+    }
+    return { bayId: at, visit, helps, air: work[0]!.hall.visitAt(at, visit) }
+  })
+}
+
+/** What somebody has breathed by a minute of the day. */
+export interface DayBefore {
+  readonly parts: readonly PartOfAir[]
+  /** When their first work began. */
+  readonly fromMin: number
+}
+
+/**
+ * What somebody breathes before a minute of the day, over every place where they work or help until then, and in the hall after it.
+ *
+ * @returns null where they neither worked nor helped, `unknown` where what they breathed cannot be said
+ */
+export function dayBefore(personId: string, untilMin: number, { halls, unknown: outside }: Elsewhere): DayBefore | 'unknown' | null {
+  const { stretches, unknown } = theirStretches(personId, halls)
+  if (unknown.length > 0 || outside.length > 0) return 'unknown'
+  const before = stretches.filter(({ fromMin }) => fromMin < untilMin).map(one => ({ ...one, toMin: Math.min(one.toMin, untilMin) }))
+  return before.length === 0
+    ? null
+    : { parts: airOfStretches(before, untilMin).map(({ air }) => air), fromMin: Math.min(...before.map(({ fromMin }) => fromMin)) }
+}
+
 /**
  * What whoever works at a bay breathes today, wherever they work: exposure follows people. Work that nobody is named for is taken to be
  * theirs where they stand. Where they are at two bays at once, both count whole.
@@ -94,34 +152,10 @@ export function personDay(
   const own = stands || personId === null ? hall.workAt(personId, bayId) : hall.workOf(personId, bayId)
   const help = personId === null ? [] : hall.helpOf(personId, bayId)
   if (own === 'unknown' || help === 'unknown' || own.length + help.length === 0) return null
-  const unknown = [...outside]
-  const stretchesAt = (there: HallPrediction, at: string, work: readonly JobSpan[], helped: readonly JobSpan[]): readonly Stretch[] => [
-    ...work.map(({ fromMin, toMin }) => ({ hall: there, bayId: at, helps: false, fromMin, toMin })),
-    // At an arc of their own that of whoever they help is heard there.
-    ...helped.flatMap(span => without(span, work)).map(({ fromMin, toMin }) => ({ hall: there, bayId: at, helps: true, fromMin, toMin })),
-  ]
-  const stretches: Stretch[] = [...stretchesAt(hall, bayId, own, help)]
-  for (const there of personId === null ? [] : [hall, ...halls]) {
-    for (const otherId of there.bayIds) {
-      if (there === hall && otherId === bayId) continue
-      const [work, helped] = [there.workOf(personId!, otherId), there.helpOf(personId!, otherId)]
-      if (work === 'unknown' || helped === 'unknown') unknown.push(otherId)
-      else stretches.push(...stretchesAt(there, otherId, work, helped))
-    }
-  }
+  const beside = personId === null ? null : theirStretches(personId, [hall, ...halls], { hall, bayId })
+  const stretches: readonly Stretch[] = [...stretchesAt(hall, bayId, own, help), ...beside?.stretches ?? []]
   const leaves = leavesAtMin(stretches, hall.shiftHours)
-  const besides = besidesOf(stretches, leaves)
-  const places = [...new Set(stretches.map(stretch => stretch.bayId))]
-  const doings = places.flatMap(at => [false, true].map(helps =>
-    ({ at, helps, work: stretches.filter(one => one.bayId === at && one.helps === helps) })))
-  const parts = doings.filter(({ work }) => work.length > 0).map(({ at, helps, work }) => {
-    const visit = {
-      helps,
-      work: work.map(({ fromMin, toMin }) => ({ fromMin, toMin })),
-      besides: work.flatMap(stretch => besides.get(stretch) ?? []),
-    }
-    return { bayId: at, visit, helps, air: work[0]!.hall.visitAt(at, visit) }
-  })
+  const parts = airOfStretches(stretches, leaves)
   const begins = (visit: Visit): number => Math.min(...visit.work.map(({ fromMin }) => fromMin))
   return {
     air: dayAir(parts.map(({ air }) => air), hall.draws),
@@ -129,7 +163,7 @@ export function personDay(
       .map(({ bayId: at, visit, helps, air }): PartOfDay => ({ bayId: at, visit, helps, breathed: air.breathed }))
       .sort((a, b) => begins(a.visit) - begins(b.visit)),
     hours: (leaves - Math.min(...stretches.map(({ fromMin }) => fromMin))) / 60,
-    bays: places.filter(at => at !== bayId),
-    unknown,
+    bays: [...new Set(stretches.map(stretch => stretch.bayId))].filter(at => at !== bayId),
+    unknown: [...outside, ...beside?.unknown ?? []],
   }
 }

@@ -14,6 +14,8 @@ export interface StudyFindings {
   'class.bay-unknown': { bay: string }
   'class.nowhere': { person: string }
   'class.worked-before': { people: readonly string[], count: number }
+  'class.over-before': { person: string, fraction: number }
+  'class.before-unknown': { person: string }
   'class.no-time': Record<string, never>
   'class.nothing-to-plan': Record<string, never>
   'class.not-proven': Record<string, never>

@@ -11,7 +11,8 @@ import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
 import { keyed } from '../kept'
 import type { Stay } from '../time/stays'
 import { joined, minutesOf, without } from '../time/stays'
-import type { ClassBay, ClassQuestion, Placing } from './class-question'
+import type { DayBefore } from '../air/person-day'
+import type { ClassBay, ClassPerson, ClassQuestion, Placing } from './class-question'
 import { classStay } from './class-question'
 
 /** What one placing adds: limit by limit, as a share of it. */
@@ -50,10 +51,11 @@ const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Sta
     { shiftHours: minutesOf([classStay(question)]) / 60, draws: JUDGED, doubt: USUAL_DOUBT, long: question.long ?? null },
   )
 
-/** A day in the class, judged. */
-function judged(question: ClassQuestion, air: DayAir, mask: MaskWorn | undefined): ExposureJudgement {
+/** A day in the class, judged; with what was before it, where there was something. */
+function judged(question: ClassQuestion, air: DayAir, mask: MaskWorn | undefined, earlier?: DayBefore): ExposureJudgement {
   const breathing = mask ? air.inside(mask) : air
-  const pattern = { hoursADay: minutesOf([classStay(question)]) / 60, daysAWeek: question.daysAWeek }
+  const { fromMin, toMin } = classStay(question)
+  const pattern = { hoursADay: (toMin - Math.min(fromMin, earlier?.fromMin ?? fromMin)) / 60, daysAWeek: question.daysAWeek }
   return judgeExposure(breathing, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED)
 }
 
@@ -115,6 +117,29 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
   return effects
 }
 
+/** What somebody has used of each eight-hour limit before the class; nothing without work before it. */
+export const usedBefore = (question: ClassQuestion, { earlier, mask }: ClassPerson): Shares =>
+  earlier ? sharesOf(judged(question, dayAir(earlier.parts, JUDGED), mask, earlier), true) : new Map()
+
+/** How much of the hardest limit of any kind somebody has used before the class. */
+export const hardestBefore = (question: ClassQuestion, { mask }: Pick<ClassPerson, 'mask'>, earlier: DayBefore): number =>
+  judged(question, dayAir(earlier.parts, JUDGED), mask, earlier).fraction ?? Infinity
+
+/**
+ * Bays of a class at which somebody stays under the action fraction who worked before it, with one part of it alone and nothing beside it.
+ * Of the worst moments of a day the worse counts, and of two that nobody measured one is likelier bad than either: sums do not tell that.
+ */
+export function baysAfter(question: ClassQuestion, { mask, bayIds }: ClassPerson, earlier: DayBefore): readonly string[] {
+  const [first] = question.periods
+  const visit: Visit = { work: [first!], besides: without(classStay(question), [first!]) }
+  const shift = shiftOf(question, () => [first!])
+  return question.bays.flatMap(({ id }, bay) => {
+    if (bayIds && !bayIds.includes(id)) return []
+    const air = dayAir([...earlier.parts, shift.partAt(bay, source => source === bay, visit)], JUDGED)
+    return (judged(question, air, mask, earlier).fraction ?? Infinity) <= question.actionFraction ? [id] : []
+  })
+}
+
 /** What somebody breathes in a class: how much of the hardest limit or sum, and of which. */
 export interface PersonInClass { readonly fraction: number, readonly judgement: ExposureJudgement }
 
@@ -132,18 +157,18 @@ export async function airOfClass(
   const whole = classStay(question)
   const shift = shiftOf(question, bay => placings.filter(one => one.bay === bay).map(({ period }) => periods[period]!))
   /** Whoever does the same with the same mask breathes the same. */
-  const airOf = keyed((mask: MaskWorn | undefined, own: readonly Placing[]) => ({
-    key: JSON.stringify([mask, own.map(({ bay, period }) => [bay, period])]),
-    make: () => breathedBy(mask, own),
+  const airOf = keyed(({ id, mask, earlier }: ClassPerson, own: readonly Placing[]) => ({
+    key: JSON.stringify([mask, earlier ? id : null, own.map(({ bay, period }) => [bay, period])]),
+    make: () => breathedBy({ mask, earlier }, own),
   }))
   const found: PersonInClass[] = []
-  for (const [person, { mask }] of people.entries()) {
-    found.push(airOf(mask, placings.filter(one => one.person === person)))
+  for (const [at, person] of people.entries()) {
+    found.push(airOf(person, placings.filter(one => one.person === at)))
     await pause()
   }
   return found
 
-  function breathedBy(mask: MaskWorn | undefined, own: readonly Placing[]): PersonInClass {
+  function breathedBy({ mask, earlier }: Pick<ClassPerson, 'mask' | 'earlier'>, own: readonly Placing[]): PersonInClass {
     const besides = without(whole, own.map(({ period }) => periods[period]!))
     const at = [...new Set(own.map(({ bay }) => bay))]
     const parts = at.length === 0
@@ -152,9 +177,10 @@ export async function airOfClass(
           work: own.filter(one => one.bay === bay).map(({ period }) => periods[period]!),
           besides: first === 0 ? besides : [],
         }))
-    const judgement = judged(question, dayAir(parts, JUDGED), own.length > 0 ? mask : undefined)
+    const isMasked = own.length > 0 || earlier !== undefined
+    const judgement = judged(question, dayAir([...earlier?.parts ?? [], ...parts], JUDGED), isMasked ? mask : undefined, earlier)
     // Where nothing burns at all, nothing is breathed.
-    const isStill = placings.length === 0 && !question.besides?.length
+    const isStill = placings.length === 0 && !question.besides?.length && !earlier
     return { fraction: isStill ? 0 : judgement.fraction ?? Infinity, judgement }
   }
 }

@@ -1,4 +1,5 @@
 import type { ClassEffects, Shares } from './class-air'
+import { usedBefore } from './class-air'
 import type { ClassRule } from '../ids/class-ids'
 import type { ClassQuestion, Placing } from './class-question'
 import { arcMinutes } from './class-question'
@@ -105,19 +106,22 @@ export function classModel(
   /** Over the day: what everybody's arcs do to whoever is in the hall, and each one's own beyond that. */
   function longRows(): void {
     const ofHall = allBays.map(bay => allPeriods.map(period => effects.ofHall(bay, period)))
-    people.forEach(({ mask }, person) => {
+    people.forEach((somebody, person) => {
+      const { mask } = somebody
+      const used = usedBefore(question, somebody)
       const own = mine(person).map(one => ({ ...one, shares: effects.ofOwn(one.bay, one.period, mask) }))
       for (const limit of keysOf([...ofHall.flat(), ...own.map(({ shares }) => shares)])) {
         const share = (one: Shares): number => one.get(limit) ?? 0
         const most = allPeriods.reduce((sum, period) => sum
           + allBays.reduce((all, bay) => all + share(ofHall[bay]![period]!), 0)
           + Math.max(0, ...own.filter(one => one.period === period).map(({ shares }) => share(shares))), 0)
+        const left = budget - share(used)
         // With every bay burning all the time it would leave them under: no row is needed.
-        if (most <= budget) continue
+        if (most <= left) continue
         row([
           ...allBays.flatMap(bay => allPeriods.map(period => ({ times: share(ofHall[bay]![period]!), of: o(bay, period) }))),
           ...own.map(({ bay, period, shares }) => ({ times: share(shares), of: x(person, bay, period) })),
-        ], `<= ${budget}`)
+        ], `<= ${left}`)
       }
     })
   }

@@ -1,6 +1,7 @@
-import { hallIdOf, hallQuestion } from '../air/air-facts'
+import { elsewhereOf, hallIdOf, hallQuestion } from '../air/air-facts'
 import { predictHall } from '../air/hall-prediction'
 import type { HallPrediction } from '../air/hall-prediction'
+import { dayBefore } from '../air/person-day'
 import { personIn, trainingOver } from '../clearance/person-around'
 import type { Welder } from '../clearance/person-around'
 import type { MaskWorn } from '../exposure/day-air'
@@ -19,9 +20,9 @@ import { judgeWearer, respiratorsFor } from '../respirator/judge-respirator'
 import { wornMask } from '../respirator/worn-mask'
 import type { SiteStanding } from '../site-facts/site-standing'
 import { shopDayAt } from '../streams/scene'
-import { stands } from '../time/instant'
 import type { Stay } from '../time/stays'
 import type { ClassHelmet } from './class-helmets'
+import { baysAfter, hardestBefore } from './class-air'
 import { helmetsOfClass } from './class-helmets'
 import type { AtOnce, ClassBay, ClassPerson, ClassQuestion } from './class-question'
 
@@ -67,7 +68,12 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
   if (!hall || !periods) return { question: null, findings: [finding('hold', hall ? 'class.no-time' : 'air.hall-unknown', {})] }
   // Looked at before they strike: a hood that nobody saw today holds its own bay, and makes no plan of tomorrow.
   const { mayStrike: _mayStrike, ...all } = hall
-  const predicted = predictHall({ ...all, bays: hall.bays.map(({ check: _check, ...bay }) => bay) })
+  const ofClass = new Set(asked.bayIds)
+  const predicted = predictHall({ ...all, bays: hall.bays.map(({ check: _check, job, ...bay }) => {
+    // A job of the class that has no times yet gets the class's.
+    const isUntimed = job !== null && ofClass.has(bay.bayId) && jobSpan(job, rules.shopDayHour) === null
+    return { ...bay, job: isUntimed ? { ...job, startsAt: asked.startsAt, endsAt: asked.endsAt } : job }
+  }) })
 
   const bays: ClassBay[] = []
   const jobs = new Map<string, Job>()
@@ -91,33 +97,65 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
       return around ? [jobs.has(bayId) ? { ...around, work: before(around.work, periods[0]!.fromMin) } : around] : []
     })
     .filter(({ work }) => work.length > 0)
-  const welded = asked.personIds.filter(id => Object.values(stations).some(({ earlierJobs }) =>
-    earlierJobs.some(one => one.personId === id && stands(one.validUntil, standing.now))))
-  if (welded.length > 0) findings.push(finding('caution', 'class.worked-before', { people: welded, count: welded.length }))
   const everybody = asked.personIds.map(id => classPerson(id, jobs, standing))
   // Who may weld nowhere here looks on: they are named, and what the others get is shared out among those who may.
   const people = everybody.filter(({ bayIds }) => bayIds?.length !== 0)
   for (const { id } of everybody.filter(one => !people.includes(one)))
     findings.push(finding('caution', 'class.nowhere', { person: standing.welders[id]?.name ?? id }))
   if (people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
-  const dressed = dressedClass(people, jobs, standing, helmets)
+  const { fresh, findings: ofBefore } = withEarlier(people)
+  findings.push(...ofBefore)
+  if (fresh.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
+  const dressed = dressedClass(fresh, jobs, standing, helmets)
   findings.push(...dressed.findings)
   if (dressed.people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
-  return {
-    findings,
-    question: {
-      hall: hall.hall,
+  return { findings, question: questionFor(dressed.people, dressed.atOnce) }
+
+  function questionFor(everyone: readonly ClassPerson[], atOnce: readonly AtOnce[]): ClassQuestion {
+    return {
+      hall: hall!.hall,
       long: predicted.long,
       bays,
       besides,
-      people: dressed.people,
-      periods,
-      atOnce: dressed.atOnce,
+      people: everyone,
+      periods: periods!,
+      atOnce,
       wantedArcMin: asked.wantedArcMin,
       ruleSets: exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis),
       actionFraction: rules.actionFraction,
       daysAWeek: rules.workDaysPerWeek,
-    },
+    }
+  }
+  /** With what each breathed today before the class. Who has had their share, or of whom nobody can say, looks on, and is named. */
+  function withEarlier(everyone: readonly ClassPerson[]): { readonly fresh: readonly ClassPerson[], readonly findings: Finding[] } {
+    const halls = new Map<string, HallPrediction | null>()
+    const hallOf = (hallId: string): HallPrediction | null => {
+      const question = halls.has(hallId) ? null : hallQuestion(standing, hallId)
+      const found = question ? predictHall(question) : halls.get(hallId) ?? null
+      halls.set(hallId, found)
+      return found
+    }
+    const [fresh, said, counted]: [ClassPerson[], Finding[], string[]] = [[], [], []]
+    for (const person of everyone) {
+      const { id } = person
+      const name = standing.welders[id]?.name ?? id
+      const elsewhere = elsewhereOf(standing, bays[0]!.id, id, hallOf)
+      const earlier = dayBefore(id, periods![0]!.fromMin, { ...elsewhere, halls: [predicted, ...elsewhere.halls] })
+      if (earlier === 'unknown') said.push(finding('caution', 'class.before-unknown', { person: name }))
+      else if (earlier === null) fresh.push(person)
+      else {
+        const alone = questionFor([person], [])
+        const bayIds = baysAfter(alone, person, earlier)
+        if (bayIds.length === 0)
+          said.push(finding('caution', 'class.over-before', { person: name, fraction: hardestBefore(alone, person, earlier) }))
+        else {
+          fresh.push({ ...person, bayIds, earlier })
+          counted.push(id)
+        }
+      }
+    }
+    if (counted.length > 0) said.push(finding('note', 'class.worked-before', { people: counted, count: counted.length }))
+    return { fresh, findings: said }
   }
 }
 

@@ -1,3 +1,4 @@
+import type { DayBefore } from '../air/person-day'
 import type { MaskWorn } from '../exposure/day-air'
 import type { Posture } from '../exposure/hall-doubt'
 import type { HallBay } from '../exposure/drawn-hall'
@@ -14,6 +15,8 @@ export interface ClassPerson {
   readonly bayIds?: readonly string[] | undefined
   /** The mask that they wear at work; left out: none. */
   readonly mask?: MaskWorn | undefined
+  /** What they have breathed before the class; left out: nothing. */
+  readonly earlier?: DayBefore | undefined
 }
 
 /** A bay with the work that is done there whenever somebody stands at it. */

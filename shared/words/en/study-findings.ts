@@ -73,8 +73,17 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'class.helmets-not-counted': () => ['No helmet is in the register: helmets are not counted.'],
   'class.worked-before': ({ count }) => [
-    `${plural(count, 'person', 'people')} of them welded earlier today: the plan counts the class alone.`,
-    'The gate counts their whole day: see what it says.',
+    `${plural(count, 'person', 'people')} of them welded or helped earlier today: what they breathed counts.`,
+  ],
+  'class.over-before': ({ person, fraction }, q) => [
+    `${person} has had ${q.part(fraction)} of the hardest limit before the class, and would be over with any part of it: they look on.`,
+    'Let them weld another day.',
+    'Had their share before.',
+  ],
+  'class.before-unknown': ({ person }) => [
+    `What ${person} breathed before the class cannot be said: they look on.`,
+    'Say when and what they welded at their other bays.',
+    'Day before the class not known.',
   ],
   'class.no-time': () => ['The class begins when it ends.', 'Give two times.'],
   'class.nothing-to-plan': () => ['There is nobody, or no bay, to plan.', 'Choose a class, and bays with a job.'],

@@ -74,8 +74,17 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'class.helmets-not-counted': () => ['No hay ninguna careta en el registro: no se cuentan caretas.'],
   'class.worked-before': ({ count }) => [
-    `${plural(count, 'persona', 'personas')} de ellas soldaron ya hoy: el plan cuenta solo la clase.`,
-    'El control cuenta su día entero: vea qué dice.',
+    count === 1 ? '1 persona ya soldó o ayudó hoy: lo que respiró cuenta.' : `${count} personas ya soldaron o ayudaron hoy: lo que respiraron cuenta.`,
+  ],
+  'class.over-before': ({ person, fraction }, q) => [
+    `${person} llevaba antes de la clase ${q.part(fraction)} del límite más exigente, y con cualquier parte de ella se pasaría: se queda mirando.`,
+    'Que suelde otro día.',
+    'Ya tuvo su parte.',
+  ],
+  'class.before-unknown': ({ person }) => [
+    `No se puede decir qué respiró ${person} antes de la clase: se queda mirando.`,
+    'Diga cuándo y qué soldó en sus otros puestos.',
+    'No se conoce su día antes de la clase.',
   ],
   'class.no-time': () => ['La clase empieza cuando termina.', 'Dé dos horas.'],
   'class.nothing-to-plan': () => ['No hay nadie, o ningún puesto, que planear.', 'Elija un grupo, y puestos con trabajo.'],

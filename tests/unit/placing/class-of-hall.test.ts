@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { assessHallClass } from '#core/placing/assess-class'
 import { classOfHall, periodsOf } from '#core/placing/class-of-hall'
 import { timeOfDay } from '#core/job/day-work'
+import type { DayBefore } from '#core/air/person-day'
+import type { Job } from '#core/job/job'
 import type { SiteStanding } from '#core/site-facts/site-standing'
 import type { Station } from '#core/streams/station/station'
 import { withSolver } from '../../../server/planning/solver'
@@ -63,15 +65,13 @@ describe('a class of the shop', () => {
     expect(masked({ kit, wearers: { p: { ...wearer, readyUntil: null } } })).toBeUndefined()
     expect(masked({ kit: { ...kit, worn: { p: [maskOf('papr-loose', { mayUse: false })] } }, wearers: { p: wearer } })).toBeUndefined()
   })
-  it('counts what others burn in the hall meanwhile, and says who welded before', async () => {
+  it('counts what others burn in the hall meanwhile', async () => {
     const beside = ready({ personId: 'other', job: { ...STICK, startsAt: '12:00', endsAt: '16:00', arcMinPerH: 40 } })
     const [alone, crowded] = await Promise.all([standing(), standing({ three: beside })].map(async (site) => {
       const { planned } = await withSolver('shop', tools => assessHallClass(site, ASKED, tools))
       return Math.max(...planned?.plan?.people.map(({ fraction }) => fraction) ?? [Infinity])
     }))
     expect(crowded).toBeGreaterThan(alone!)
-    const earlierJobs = [{ job: STICK, from: NOW, until: NOW, validUntil: LATER, personId: 'p' }] as never
-    expect(codesOf(classOfHall(standing({ three: ready({ personId: 'other', earlierJobs }) }), ASKED))).toContain('class.worked-before')
   })
   it('counts what burnt at its own bays before it, and not what would have burnt there instead', () => {
     const besidesOf = (startsAt: string, endsAt: string) => {
@@ -82,6 +82,58 @@ describe('a class of the shop', () => {
     expect(besidesOf('08:00', '12:00')).toEqual([['08:00', '12:00']])
     expect(besidesOf('12:00', '14:00')).toEqual([['12:00', '13:00']])
     expect(besidesOf('13:00', '15:00')).toEqual([])
+  })
+  describe('counts what each breathed before it', () => {
+    /** Somebody's morning at a bay besides those of the class. */
+    const morning = (job: Partial<Job> = {}, over: Partial<Station> = {}) =>
+      ready({ personId: 'p', job: { ...STICK, startsAt: '08:00', endsAt: '12:00', arcMinPerH: 5, head: 'out-of-plume', ...job }, ...over })
+    const plan = (three: Station, asked = ASKED, change: Partial<SiteStanding> = {}) =>
+      withSolver('shop', tools => assessHallClass(standing({ three }, change), asked, tools))
+    const people = ({ planned }: Awaited<ReturnType<typeof plan>>) => planned!.plan!.people
+    const fractionOf = (answer: Awaited<ReturnType<typeof plan>>, id: string) =>
+      people(answer).find(({ personId }) => personId === id)!.fraction
+    const peopleOf = (three: Station) => classOfHall(standing({ three }), ASKED)
+
+    it('on top of what the class makes, and only for whom it was', async () => {
+      const nobody = await plan(ready({ personId: 'other', job: morning().job }))
+      const theirs = await plan(morning())
+      expect(fractionOf(theirs, 'p')).toBeGreaterThan(fractionOf(nobody, 'p') * 1.02)
+      expect(fractionOf(theirs, 'p')).toBeLessThanOrEqual(RULES.actionFraction)
+      expect(theirs.findings.map(({ code }) => code)).toContain('class.worked-before')
+      expect(nobody.findings.map(({ code }) => code)).not.toContain('class.worked-before')
+    })
+    it('gives them less where their share is nearly had, and nothing where it is', async () => {
+      const asked = { ...ASKED, wantedArcMin: 20 }
+      const arcOf = async (arcMinPerH: number) =>
+        people(await plan(morning({ arcMinPerH }), asked)).find(({ personId }) => personId === 'p')?.arcMin ?? 0
+      expect(await arcOf(30)).toBeLessThan(await arcOf(1))
+      // Twice a worst moment of nearly half of a ceiling is over it: one with the head in the plume leaves room for no other.
+      expect(codesOf(peopleOf(morning({ head: undefined })))).toContain('class.over-before')
+      const over = peopleOf(morning({ arcMinPerH: 40 }))
+      expect(codesOf(over)).toContain('class.over-before')
+      expect(over.question!.people.map(({ id }) => id)).toEqual(['q'])
+    })
+    it('help at another\'s arc too, and what is over no later than it begins', () => {
+      const helps = { personId: 'p', sinceAt: NOW, untilAt: null, validUntil: LATER, eyes: null }
+      expect(codesOf(peopleOf(morning({ currentA: 80 }, { personId: 'other', helpers: [helps] })))).toContain('class.worked-before')
+      const [whole, clipped] = [morning({ startsAt: '09:00', endsAt: '13:00' }), morning({ startsAt: '09:00', endsAt: '15:00' })]
+        .map(three => peopleOf(three).question!.people.find(({ id }) => id === 'p')!.earlier!)
+      expect(clipped!.fromMin).toBe(whole!.fromMin)
+      const twaOf = ({ parts }: DayBefore) => parts[0]!.breathed.manganese!.twa.high
+      // What burns on beside them lingers no further back than it burnt.
+      expect(twaOf(clipped!)).toBeCloseTo(twaOf(whole!), 6)
+      expect(codesOf(peopleOf(morning({ startsAt: '13:00', endsAt: '15:00' })))).not.toContain('class.worked-before')
+    })
+    it('and leaves out whom nobody can say it of', () => {
+      for (const three of [morning({ startsAt: undefined }), morning({ baseMetal: 'brass' })]) {
+        const found = peopleOf(three)
+        expect(codesOf(found)).toContain('class.before-unknown')
+        expect(found.question!.people.map(({ id }) => id)).toEqual(['q'])
+      }
+      // At a bay of the class a job without times is to get the class's.
+      const one = ready({ personId: 'p', job: { ...STICK, startsAt: undefined } })
+      expect(codesOf(classOfHall(standing({ one }), ASKED))).not.toContain('class.before-unknown')
+    })
   })
   it('takes every damper for open, whatever was seen', () => {
     const extractionCheck = { on: true, damperOpen: false, inPosition: true, draws: true, validUntil: LATER }

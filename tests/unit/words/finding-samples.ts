@@ -130,6 +130,8 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'class.bay-unknown': { bay: '4' },
   'class.nowhere': { person: 'Runa Okafor' },
   'class.worked-before': { people: ['imke'], count: 1 },
+  'class.over-before': { person: 'Imke Tarrow', fraction: 0.7 },
+  'class.before-unknown': { person: 'Imke Tarrow' },
   'class.no-time': {},
   'class.nothing-to-plan': {},
   'class.not-proven': {},
