@@ -4,7 +4,6 @@ import { withoutHead } from '#core/job/job'
 import { jobPattern } from '#core/job/job-pattern'
 import { CLASS_LIMITS } from '#core/placing/class-question'
 import { stationStream } from '#core/ids/streams'
-import type { Forms } from '#shared/contract/answers'
 import type { TableColumnOf } from '~/frame/table'
 import { plainUnit } from '~/frame/useShopUnits'
 import { openingPages } from '~/words/opening'
@@ -23,14 +22,9 @@ const groups = computed(() => [...new Set(people.value.flatMap(({ group }) => gr
 const halls = computed(() => facts.site.halls.filter(({ hallId }) => inHall(hallId).length > 0))
 const inHall = (hallId: string) => judged.placed.filter(({ bay, station }) => station.job && hallIdOf(facts.site, bay.bayId) === hallId)
 
-const group = ref('')
-const hallId = ref('')
-const startsAt = ref('')
-const endsAt = ref('')
-const periods = ref<number | undefined>(2)
-const wantedArcMin = ref<number | undefined>(10)
-/** Bays that the class does not get. */
-const leftOut = ref<ReadonlySet<string>>(new Set())
+const kept = useClassPlan()
+kept.openFor(session.person?.personId ?? '')
+const { group, hallId, startsAt, endsAt, periods, wantedArcMin, leftOut, answer, answered, placed } = storeToRefs(kept)
 watchEffect(() => {
   if (hallId.value === '' && halls.value.length > 0) hallId.value = halls.value[0]!.hallId
 })
@@ -54,14 +48,8 @@ const asked = computed(() => ({
   wantedArcMin: wantedArcMin.value!,
 }))
 
-type Answer = Forms['classes/plan']['answers']
-const answer = shallowRef<Answer | null>(null)
-/** What was asked when it was answered: changed since, the plan is of something else. */
-const answered = ref('')
 const isPlanning = ref(false)
 const problem = ref<string | null>(null)
-/** The part of its hours for which the class stands at its bays. */
-const placed = ref<number | null>(null)
 let asking: AbortController | null = null
 /** Ends waiting for it; what comes of it then is nobody's. */
 function leave() {

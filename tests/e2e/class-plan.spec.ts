@@ -29,6 +29,14 @@ test('a class is planned so that nobody comes over, and goes to its bays part by
   // A coating that nobody stripped puts its bay out of the plan, whoever would stand there.
   await expect(plan.getByRole('table')).not.toContainText('Bay 4')
 
+  // Looked away from and come back to, what was asked and answered is still there.
+  await page.getByRole('link', { name: 'Air', exact: true }).click()
+  await expect(plan).toHaveCount(0)
+  await page.goBack()
+  await expect(page.getByRole('textbox', { name: 'In equal parts' })).toHaveValue('4')
+  await expect(plan).toContainText('Everybody gets at least 2 min of arc, and nobody comes over.')
+  await expect(plan).not.toContainText('What is asked above was changed since')
+
   const parts = await row('Teo Marsh').getByRole('cell').allInnerTexts()
   const [from, to] = ['13:00', '13:30', '14:00', '14:30', '15:00'].slice(parts.findIndex(text => text.trim() === 'Bay 3') - 1)
   await plan.getByRole('button', { name: `Place them for ${from} to ${to}` }).click()

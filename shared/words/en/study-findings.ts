@@ -73,10 +73,10 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'class.helmets-not-counted': () => ['No helmet is in the register: helmets are not counted.'],
   'class.worked-before': ({ count }) => [
-    `${plural(count, 'person', 'people')} of them welded or helped earlier today: what they breathed counts.`,
+    `${count} of them welded or helped earlier today: what they breathed counts.`,
   ],
   'class.over-before': ({ person, fraction }, q) => [
-    `${person} has had ${q.part(fraction)} of the hardest limit before the class, and would be over with any part of it: they look on.`,
+    `${person} looks on: with any part of the class they would be over (hardest limit before it: ${q.part(fraction)}).`,
     'Let them weld another day.',
     'Had their share before.',
   ],

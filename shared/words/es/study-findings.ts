@@ -77,7 +77,7 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     count === 1 ? '1 persona ya soldó o ayudó hoy: lo que respiró cuenta.' : `${count} personas ya soldaron o ayudaron hoy: lo que respiraron cuenta.`,
   ],
   'class.over-before': ({ person, fraction }, q) => [
-    `${person} llevaba antes de la clase ${q.part(fraction)} del límite más exigente, y con cualquier parte de ella se pasaría: se queda mirando.`,
+    `${person} se queda mirando: con cualquier parte de la clase se pasaría (límite más exigente antes de ella: ${q.part(fraction)}).`,
     'Que suelde otro día.',
     'Ya tuvo su parte.',
   ],
