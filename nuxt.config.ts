@@ -81,7 +81,16 @@ export default defineNuxtConfig({
     // Every part here and in the packages is a setup function: what reads the other way of writing one need not be carried.
     vue: { features: { optionsAPI: false } },
     worker: { format: 'es' },
-    resolve: { alias: [{ find: /^tailwind-variants$/, replacement: fileURLToPath(new URL('./app/classNames.ts', import.meta.url)) }] },
+    resolve: { alias: [
+      { find: /^tailwind-variants$/, replacement: fileURLToPath(new URL('./app/classNames.ts', import.meta.url)) },
+      {
+        find: /^@nuxt\/icon\/runtime\/components\/index\.js$/,
+        replacement: fileURLToPath(new URL('./app/drawnIcon.ts', import.meta.url)),
+      },
+    ] },
+    // Of a part that is opened its styles are asked for with it. What it imports the browser finds itself: named beforehand, for every part
+    // of the program, the lists weigh 5 kB.
+    build: { modulePreload: { resolveDependencies: (_file, deps) => deps.filter(dep => dep.endsWith('.css')) } },
   },
 
   typescript: {
@@ -93,9 +102,15 @@ export default defineNuxtConfig({
   telemetry: false,
 
   hooks: {
-    // Shades of colours that nothing here is painted with: our inks are variables of our own (assets/css/tokens.css).
+    // Shades of colours that nothing here is painted with: our inks are variables of our own (assets/css/tokens.css). A way to fetch icons
+    // that are not shipped: none is (app/drawnIcon.ts). A session asked for before anything is drawn, which no page reads: ours is asked
+    // for in stores/session.ts. And the stores as a page drawn on a server has them (app/plugins/00.pinia.ts).
     'app:resolve': (app) => {
-      app.plugins = app.plugins.filter(({ src }) => !src.includes('@nuxt/ui/dist/runtime/plugins/colors'))
+      const unused = [
+        '@nuxt/ui/dist/runtime/plugins/colors', '@nuxt/icon/dist/runtime/plugin', '@pinia/nuxt/dist/runtime/plugin',
+        'nuxt-auth-utils/dist/runtime/app/plugins/session.client',
+      ]
+      app.plugins = app.plugins.filter(({ src }) => !unused.some(plugin => src.includes(plugin)))
     },
     // A page asks ahead for the parts that may come next; the other language is asked for by whoever speaks it.
     'build:manifest': (manifest) => {
