@@ -71,14 +71,21 @@ const minus = (all: Shares, part: Shares): Shares =>
 export type Pause = () => Promise<void>
 const NO_PAUSE: Pause = () => Promise.resolve()
 
+/** Of each bay the first that is fitted and set like it: what one adds the other adds, within what draws of another bay may differ. */
+function firstAlike(bays: readonly ClassBay[]): readonly number[] {
+  const looks = bays.map(({ id: _id, ...bay }) => JSON.stringify(bay))
+  return looks.map(look => looks.indexOf(look))
+}
+
 /**
- * What single placings add, each worked out once by the solver that the gates use.
+ * What single placings add, each worked out once by the solver that the gates use; of booths that are all alike for one of them.
  *
  * @param pause taken after every bay of a period
  */
 export async function classEffects(question: ClassQuestion, pause: Pause = NO_PAUSE): Promise<ClassEffects> {
   const { bays, people, periods } = question
   const idle = bays.length
+  const like = firstAlike(bays)
   const whole = classStay(question)
   const known = new Map<string, Shares>()
   const once = (key: string, make: () => Shares): Shares => {
@@ -91,16 +98,20 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
     dayAir([shifts[period]!.partAt(spot, source => source === from, visit)], JUDGED)
   const atWork = (period: number): Visit => ({ work: [periods[period]!], besides: without(whole, [periods[period]!]) })
   const maskKey = (mask: MaskWorn | undefined): string => JSON.stringify(mask ?? null)
-  const ofHall = (bay: number, period: number): Shares => once(`hall ${bay} ${period}`, () =>
+  const hallOf = (bay: number, period: number): Shares => once(`hall ${bay} ${period}`, () =>
     sharesOf(judged(question, airAt(period, idle, bay, { work: [whole], besides: [] }), undefined), true))
+  const ownOf = (bay: number, period: number, mask: MaskWorn | undefined): Shares => once(`own ${bay} ${period} ${maskKey(mask)}`, () =>
+    minus(sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), true), hallOf(bay, period)))
+  const atOnceOf = (bay: number, period: number, mask: MaskWorn | undefined): Shares =>
+    once(`at once ${bay} ${period} ${maskKey(mask)}`, () =>
+      sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), false))
+  const besideOf = (bay: number, period: number): Shares => once(`beside ${bay} ${period}`, () =>
+    sharesOf(judged(question, airAt(period, idle, bay, { work: [periods[period]!], besides: [] }), undefined), false))
   const effects: ClassEffects = {
-    ofHall,
-    ofOwn: (bay, period, mask) => once(`own ${bay} ${period} ${maskKey(mask)}`, () =>
-      minus(sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), true), ofHall(bay, period))),
-    atOnceOwn: (bay, period, mask) => once(`at once ${bay} ${period} ${maskKey(mask)}`, () =>
-      sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), false)),
-    atOnceBeside: (bay, period) => once(`beside ${bay} ${period}`, () =>
-      sharesOf(judged(question, airAt(period, idle, bay, { work: [periods[period]!], besides: [] }), undefined), false)),
+    ofHall: (bay, period) => hallOf(like[bay]!, period),
+    ofOwn: (bay, period, mask) => ownOf(like[bay]!, period, mask),
+    atOnceOwn: (bay, period, mask) => atOnceOf(like[bay]!, period, mask),
+    atOnceBeside: (bay, period) => besideOf(like[bay]!, period),
   }
   const masks = new Map(people.map(({ mask }) => [maskKey(mask), mask]))
   for (const period of periods.keys()) {

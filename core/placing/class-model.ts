@@ -1,6 +1,8 @@
 import type { ClassEffects, Shares } from './class-air'
 import { usedBefore } from './class-air'
+import type { MaskWorn } from '../exposure/day-air'
 import type { ClassRule } from '../ids/class-ids'
+import { keyed } from '../kept'
 import type { ClassQuestion, Placing } from './class-question'
 import { arcMinutes } from './class-question'
 
@@ -128,19 +130,25 @@ export function classModel(
   /** In short time: who works with their own run on top of what the others make; who does not, is not asked. */
   function shortRows(): void {
     const beside = allBays.map(bay => allPeriods.map(period => effects.atOnceBeside(bay, period)))
-    people.forEach(({ mask }, person) => {
-      for (const { bay, period } of mine(person)) {
+    /** What binds whoever works at a bay in a period with such a mask on: the same for all of them. */
+    const bindsAt = keyed((bay: number, period: number, mask: MaskWorn | undefined) => ({
+      key: `${bay} ${period} ${JSON.stringify(mask ?? null)}`,
+      make: () => {
         const own = effects.atOnceOwn(bay, period, mask)
-        for (const limit of keysOf([own, ...allBays.map(other => beside[other]![period]!)])) {
+        return [...keysOf([own, ...allBays.map(other => beside[other]![period]!)])].flatMap((limit) => {
           const others = allBays.filter(other => other !== bay)
             .map(other => ({ times: beside[other]![period]!.get(limit) ?? 0, of: o(other, period) }))
           const most = others.reduce((sum, { times }) => sum + times, 0)
           const alone = own.get(limit) ?? 0
           // All of the others together leave it under: no row is needed.
-          if (alone + most <= budget) continue
+          return alone + most <= budget ? [] : [{ others, alone, most }]
+        })
+      },
+    }))
+    people.forEach(({ mask }, person) => {
+      for (const { bay, period } of mine(person))
+        for (const { others, alone, most } of bindsAt(bay, period, mask))
           row([...others, { times: alone + most, of: x(person, bay, period) }], `<= ${budget + most}`)
-        }
-      }
     })
   }
 }

@@ -45,7 +45,7 @@ export interface PlannedClass {
 }
 
 /** Seconds that each part may take: all that is wanted, the fairest, the fullest, and each that only tells what would help. */
-const SECONDS = { enough: 1, fairest: 1, fullest: 0.4, other: 0.4 } as const
+const SECONDS = { enough: 1, fairest: 1, fullest: 0.3, other: 0.4 } as const
 /** The sums of single effects fall short where hall and mixtures make more of them: tightened so often, and no more. */
 const TURNS = 4
 /** Tightened by more than what it was over, that the next one is surely under. */
@@ -118,6 +118,9 @@ export async function planClass(question: ClassQuestion, tools: Tools): Promise<
   return { plan, isEnough: false, forbids, changes: await changesFor(question, forbids, allows) }
 }
 
+const withAir = (question: ClassQuestion, times: number): ClassQuestion =>
+  ({ ...question, hall: { ...question.hall, supplyM3PerS: question.hall.supplyM3PerS * times } })
+
 /** The smallest change of each kind that allows a plan: of what forbids one alone, else one more period. */
 async function changesFor(
   question: ClassQuestion,
@@ -135,12 +138,14 @@ async function changesFor(
       }
   }
   if (forbids.includes('air')) {
-    for (const times of MORE_AIR) {
-      const supplyM3PerS = question.hall.supplyM3PerS * times
-      if (!await allows({ ...question, hall: { ...question.hall, supplyM3PerS } })) continue
-      changes.push({ kind: 'air', supplyM3PerS })
-      break
+    // More air never forbids what less allows: half of what is left is asked about each time.
+    let [from, to]: [number, number] = [0, MORE_AIR.length]
+    while (from < to) {
+      const middle = Math.floor((from + to) / 2)
+      if (await allows(withAir(question, MORE_AIR[middle]!))) to = middle
+      else from = middle + 1
     }
+    if (from < MORE_AIR.length) changes.push({ kind: 'air', supplyM3PerS: withAir(question, MORE_AIR[from]!).hall.supplyM3PerS })
   }
   if (forbids.includes('bays')) {
     for (const { id } of question.bays) {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { airOfClass } from '#core/placing/class-air'
+import { airOfClass, classEffects } from '#core/placing/class-air'
 import { assessClass } from '#core/placing/assess-class'
 import { arcMinutes } from '#core/placing/class-question'
 import type { ClassQuestion, Placing } from '#core/placing/class-question'
@@ -121,7 +121,7 @@ describe('a class for which there is no plan', () => {
   })
   it('names the air, and as much of it as would do', async () => {
     const thin = classOf(6, 6, 1)
-    const weak = { ...thin, hall: { ...thin.hall, volumeM3: 300, supplyM3PerS: 0.2 }, actionFraction: 0.45 }
+    const weak = { ...thin, hall: { ...thin.hall, volumeM3: 300, supplyM3PerS: 0.2 }, actionFraction: 0.4 }
     const found = await planned(weak)
     await keepsRules(weak, found)
     expect(found).toMatchObject({ isEnough: false, forbids: ['air'] })
@@ -139,6 +139,19 @@ describe('a class for which there is no plan', () => {
     const liar: Solver = text =>
       Promise.resolve({ values: new Map([...text.matchAll(/x\d+_\d+_\d+/g)].map(([name]) => [name, 1])), isProven: true })
     expect((await planClass(classOf(2, 2, 1, { actionFraction: 0.05 }), { solver: liar })).plan).toBeNull()
+  })
+})
+
+describe('bays that are all alike', () => {
+  const share = (shares: ReadonlyMap<string, number>): number => Math.max(...shares.values())
+  it('are worked out once, and one that is not alike by itself', async () => {
+    const alike = classOf(2, 3, 2)
+    const harder = alike.bays.with(2, { ...alike.bays[2]!, arcMinPerH: 24 })
+    const [one, other] = [await classEffects(alike), await classEffects({ ...alike, bays: harder })]
+    for (const of of [one.ofHall, one.atOnceBeside]) expect(share(of(0, 0))).toBe(share(of(2, 0)))
+    expect(one.ofOwn(0, 1, undefined)).toEqual(one.ofOwn(2, 1, undefined))
+    expect(share(other.ofOwn(2, 1, undefined))).toBeGreaterThan(share(other.ofOwn(0, 1, undefined)) * 2)
+    expect(share(other.ofOwn(1, 1, undefined))).toBe(share(other.ofOwn(0, 1, undefined)))
   })
 })
 
