@@ -73,7 +73,7 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'class.helmets-not-counted': () => ['No helmet is in the register: helmets are not counted.'],
   'class.worked-before': ({ count }) => [
-    `${count} of them welded or helped earlier today: what they breathed counts.`,
+    `${count} of them ${count === 1 ? 'welds or helps' : 'weld or help'} before the class: what they breathe by then counts.`,
   ],
   'class.over-before': ({ person, fraction }, q) => [
     `${person} looks on: with any part of the class they would be over (hardest limit before it: ${q.part(fraction)}).`,

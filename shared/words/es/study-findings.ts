@@ -74,7 +74,7 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'class.helmets-not-counted': () => ['No hay ninguna careta en el registro: no se cuentan caretas.'],
   'class.worked-before': ({ count }) => [
-    count === 1 ? '1 persona ya soldó o ayudó hoy: lo que respiró cuenta.' : `${count} personas ya soldaron o ayudaron hoy: lo que respiraron cuenta.`,
+    `${plural(count, 'persona suelda o ayuda', 'personas sueldan o ayudan')} antes de la clase: lo que se respira hasta entonces cuenta.`,
   ],
   'class.over-before': ({ person, fraction }, q) => [
     `${person} se queda mirando: con cualquier parte de la clase se pasaría (límite más exigente antes de ella: ${q.part(fraction)}).`,
