@@ -200,6 +200,18 @@ describe('air behind the one door', () => {
     expect(await baysOfPeople(shop.pool, shop.siteId, [], ['nobody'])).toEqual([])
     expect((await shop.send(instructor(), [BAY_1], { type: 'station.take-helper', payload: { personId: 'stranger' } })).body)
       .toMatchObject({ findings: [{ code: 'command.person-unknown' }] })
+    // The light is theirs too: on record Eyes holds until somebody looked, and then by what was seen.
+    const ofEyes = async () =>
+      (await gateEvents(BAY_1, 'eyes')).findings.map(({ code }) => code).filter(code => code.startsWith('eyes.helper-'))
+    expect(await ofEyes()).toEqual(['eyes.helper-unseen'])
+    const looked = (shade: number) =>
+      sendOk(instructor(), [BAY_1], { type: 'station.check-helper', payload: { personId: 'maren', shade, glasses: 'clear-rated' } })
+    await looked(3)
+    expect(await ofEyes()).toEqual(['eyes.helper-lighter'])
+    await looked(13)
+    expect(await ofEyes()).toEqual([])
+    const stranger = { type: 'station.check-helper', payload: { personId: 'stranger', shade: 13, glasses: 'clear-rated' } } as const
+    expect((await shop.send(instructor(), [BAY_1], stranger)).body).toMatchObject({ findings: [{ code: 'command.no-helper-here' }] })
     await sendOk(instructor(), [BAY_1], { type: 'station.end-help', payload: { personId: 'maren' } })
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code).filter(code => code.startsWith('air.helper-'))).toEqual([])
   })
