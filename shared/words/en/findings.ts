@@ -218,7 +218,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Look at the eyes of ${name}.`,
   ],
   'eyes.helper-lighter': ({ name, shade, minimum, ruleSet }, q) => [
-    `${name} helps here with ${shade === null ? 'no filter' : `shade ${q.shade(shade)}`} before the eyes; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `${name} helps here with ${shade === null ? 'no filter' : `shade ${q.shade(shade)}`} before the eyes;`
+    + ` the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
     `Shade ${q.shade(minimum)} or darker, or away from the arc.`,
     `${name}: too light a shade.`,
   ],

@@ -143,7 +143,8 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],
   'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
-    `Nobody said how still the air is round the arc: ${q.reach(radiusM)} of reach and ${q.speed(airSpeedMPerS)} are taken, the strictest that are usual.`,
+    `Nobody said how still the air is round the arc: ${q.reach(radiusM)} of reach and`
+    + ` ${q.speed(airSpeedMPerS)} are taken, the strictest that are usual.`,
     'Give the near field.',
   ],
   'exposure.advises-only': () => ['A model, not a measurement. Local codes and licensed practice decide.'],

@@ -222,7 +222,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Revise los ojos de ${name}.`,
   ],
   'eyes.helper-lighter': ({ name, shade, minimum, ruleSet }, q) => [
-    `${name} ayuda aquí ${shade === null ? 'sin filtro' : `con sombra ${q.shade(shade)}`} ante los ojos; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `${name} ayuda aquí ${shade === null ? 'sin filtro' : `con sombra ${q.shade(shade)}`} ante los ojos;`
+    + ` la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
     `Sombra ${q.shade(minimum)} o más oscura, o lejos del arco.`,
     `${name}: sombra demasiado clara.`,
   ],

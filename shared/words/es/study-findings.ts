@@ -147,7 +147,8 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   ],
   'exposure.strictest-assumed': () => ['No se dieron reglas: obligan todas las que se conocen.'],
   'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
-    `Nadie dijo qué tan quieto está el aire junto al arco: se toman ${q.reach(radiusM)} de alcance y ${q.speed(airSpeedMPerS)}, lo más estricto de lo usual.`,
+    `Nadie dijo qué tan quieto está el aire junto al arco: se toman ${q.reach(radiusM)} de alcance`
+    + ` y ${q.speed(airSpeedMPerS)}, lo más estricto de lo usual.`,
     'Indique el campo cercano.',
   ],
   'exposure.advises-only': () => ['Un modelo, no una medición. Deciden el reglamento local y la práctica con licencia.'],
