@@ -4,6 +4,7 @@ import { withoutHead } from '#core/job/job'
 import { jobPattern } from '#core/job/job-pattern'
 import { CLASS_LIMITS } from '#core/placing/class-question'
 import { stationStream } from '#core/ids/streams'
+import { shopDayAt } from '#core/streams/scene'
 import type { TableColumnOf } from '~/frame/table'
 import { plainUnit } from '~/frame/useShopUnits'
 import { openingPages } from '~/words/opening'
@@ -36,8 +37,12 @@ function toggle(bayId: string) {
 }
 const minutes = plainUnit('min', 5)
 const count = plainUnit('', 1)
-/** What a plan is of: what is asked, and the work of the bays; not the times for which it was set. */
-const isOf = computed(() => JSON.stringify([asked.value, bays.value.map(({ station }) => jobPattern(withoutHead(station.job!)))]))
+/** What a plan is of: the day, what is asked, and the work of the bays; not the times for which it was set. */
+const isOf = computed(() => JSON.stringify([
+  shopDayAt(judged.standing, judged.standing.now),
+  asked.value,
+  bays.value.map(({ station }) => jobPattern(withoutHead(station.job!))),
+]))
 const asked = computed(() => ({
   hallId: hallId.value,
   bayIds: bays.value.map(({ bay }) => bay.bayId).filter(id => !leftOut.value.has(id)),

@@ -1,5 +1,5 @@
 import { JUDGED } from '../chance/draw-set'
-import type { DayAir, MaskWorn } from '../exposure/day-air'
+import type { DrawnAir, MaskWorn } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
 import { USUAL_DOUBT } from '../exposure/hall-doubt'
 import type { HallBay } from '../exposure/drawn-hall'
@@ -51,12 +51,17 @@ const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Sta
     { shiftHours: minutesOf([classStay(question)]) / 60, draws: JUDGED, doubt: USUAL_DOUBT, long: question.long ?? null },
   )
 
-/** A day in the class, judged; with what was before it, where there was something. */
-function judged(question: ClassQuestion, air: DayAir, mask: MaskWorn | undefined, earlier?: DayBefore): ExposureJudgement {
-  const breathing = mask ? air.inside(mask) : air
+/** Some parts of a day as they are breathed, with or without a mask on at work. */
+function breathing(parts: readonly PartOfAir[], mask: MaskWorn | undefined): DrawnAir {
+  const air = dayAir(parts, JUDGED)
+  return mask ? air.inside(mask) : air
+}
+
+/** A day in the class, judged; with its hours before it, where somebody worked by then. */
+function judged(question: ClassQuestion, air: DrawnAir, earlier?: DayBefore): ExposureJudgement {
   const { fromMin, toMin } = classStay(question)
   const pattern = { hoursADay: (toMin - Math.min(fromMin, earlier?.fromMin ?? fromMin)) / 60, daysAWeek: question.daysAWeek }
-  return judgeExposure(breathing, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED)
+  return judgeExposure(air, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED)
 }
 
 const sharesOf = ({ uses }: ExposureJudgement, isLong: boolean): Shares =>
@@ -94,19 +99,19 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
     return found
   }
   const shifts = periods.map(period => shiftOf(question, () => [period]))
-  const airAt = (period: number, spot: number, from: number, visit: Visit): DayAir =>
-    dayAir([shifts[period]!.partAt(spot, source => source === from, visit)], JUDGED)
+  const airAt = (period: number, spot: number, from: number, visit: Visit, mask?: MaskWorn): DrawnAir =>
+    breathing([shifts[period]!.partAt(spot, source => source === from, visit)], mask)
   const atWork = (period: number): Visit => ({ work: [periods[period]!], besides: without(whole, [periods[period]!]) })
   const maskKey = (mask: MaskWorn | undefined): string => JSON.stringify(mask ?? null)
   const hallOf = (bay: number, period: number): Shares => once(`hall ${bay} ${period}`, () =>
-    sharesOf(judged(question, airAt(period, idle, bay, { work: [whole], besides: [] }), undefined), true))
+    sharesOf(judged(question, airAt(period, idle, bay, { work: [whole], besides: [] })), true))
   const ownOf = (bay: number, period: number, mask: MaskWorn | undefined): Shares => once(`own ${bay} ${period} ${maskKey(mask)}`, () =>
-    minus(sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), true), hallOf(bay, period)))
+    minus(sharesOf(judged(question, airAt(period, bay, bay, atWork(period), mask)), true), hallOf(bay, period)))
   const atOnceOf = (bay: number, period: number, mask: MaskWorn | undefined): Shares =>
     once(`at once ${bay} ${period} ${maskKey(mask)}`, () =>
-      sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), false))
+      sharesOf(judged(question, airAt(period, bay, bay, atWork(period), mask)), false))
   const besideOf = (bay: number, period: number): Shares => once(`beside ${bay} ${period}`, () =>
-    sharesOf(judged(question, airAt(period, idle, bay, { work: [periods[period]!], besides: [] }), undefined), false))
+    sharesOf(judged(question, airAt(period, idle, bay, { work: [periods[period]!], besides: [] })), false))
   const effects: ClassEffects = {
     ofHall: (bay, period) => hallOf(like[bay]!, period),
     ofOwn: (bay, period, mask) => ownOf(like[bay]!, period, mask),
@@ -130,11 +135,11 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
 
 /** What somebody has used of each eight-hour limit before the class; nothing without work before it. */
 export const usedBefore = (question: ClassQuestion, { earlier, mask }: ClassPerson): Shares =>
-  earlier ? sharesOf(judged(question, dayAir(earlier.parts, JUDGED), mask, earlier), true) : new Map()
+  earlier ? sharesOf(judged(question, breathing(earlier.parts, mask), earlier), true) : new Map()
 
 /** How much of the hardest limit of any kind somebody has used before the class. */
 export const hardestBefore = (question: ClassQuestion, { mask }: Pick<ClassPerson, 'mask'>, earlier: DayBefore): number =>
-  judged(question, dayAir(earlier.parts, JUDGED), mask, earlier).fraction ?? Infinity
+  judged(question, breathing(earlier.parts, mask), earlier).fraction ?? Infinity
 
 /**
  * Bays of a class at which somebody stays under the action fraction who worked before it, with one part of it alone and nothing beside it.
@@ -146,8 +151,8 @@ export function baysAfter(question: ClassQuestion, { mask, bayIds }: ClassPerson
   const shift = shiftOf(question, () => [first!])
   return question.bays.flatMap(({ id }, bay) => {
     if (bayIds && !bayIds.includes(id)) return []
-    const air = dayAir([...earlier.parts, shift.partAt(bay, source => source === bay, visit)], JUDGED)
-    return (judged(question, air, mask, earlier).fraction ?? Infinity) <= question.actionFraction ? [id] : []
+    const air = breathing([...earlier.parts, shift.partAt(bay, source => source === bay, visit)], mask)
+    return (judged(question, air, earlier).fraction ?? Infinity) <= question.actionFraction ? [id] : []
   })
 }
 
@@ -188,8 +193,10 @@ export async function airOfClass(
           work: own.filter(one => one.bay === bay).map(({ period }) => periods[period]!),
           besides: first === 0 ? besides : [],
         }))
-    const isMasked = own.length > 0 || earlier !== undefined
-    const judgement = judged(question, dayAir([...earlier?.parts ?? [], ...parts], JUDGED), isMasked ? mask : undefined, earlier)
+    // Whoever looks on wears no mask, whatever they wore before.
+    const inClass = breathing(parts, own.length > 0 ? mask : undefined)
+    const theirDay = earlier ? dayAir([breathing(earlier.parts, mask), inClass], JUDGED) : inClass
+    const judgement = judged(question, theirDay, earlier)
     // Where nothing burns at all, nothing is breathed.
     const isStill = placings.length === 0 && !question.besides?.length && !earlier
     return { fraction: isStill ? 0 : judgement.fraction ?? Infinity, judgement }

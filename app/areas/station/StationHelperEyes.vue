@@ -13,7 +13,7 @@ const { placed, helping, name } = defineProps<{ placed: Placed, helping: Helping
 const q = useQuantities()
 const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const BARE = 'none'
-const [LIGHTEST, DARKEST] = [3, 16]
+const [LIGHTEST, DARKEST] = [2, 16]
 const shades = [BARE, ...Array.from({ length: DARKEST - LIGHTEST + 1 }, (_, index) => String(LIGHTEST + index))]
 const isAsked = computed(() => placed.verdict.shade?.minimum != null)
 const shade = ref('')

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assessHallClass } from '#core/placing/assess-class'
+import { airOfClass } from '#core/placing/class-air'
+import type { ClassPerson } from '#core/placing/class-question'
 import { classOfHall, periodsOf } from '#core/placing/class-of-hall'
 import { timeOfDay } from '#core/job/day-work'
 import type { DayBefore } from '#core/air/person-day'
@@ -123,6 +125,19 @@ describe('a class of the shop', () => {
       // What burns on beside them lingers no further back than it burnt.
       expect(twaOf(clipped!)).toBeCloseTo(twaOf(whole!), 6)
       expect(codesOf(peopleOf(morning({ startsAt: '13:00', endsAt: '15:00' })))).not.toContain('class.worked-before')
+    })
+    it('with the mask that they wear at work, and without one while they look on', async () => {
+      const question = peopleOf(morning()).question!
+      const [p, q] = ['p', 'q'].map(id => question.people.find(one => one.id === id)!) as [ClassPerson, ClassPerson]
+      const breathes = async (first: ClassPerson): Promise<number> => {
+        const [air] = await airOfClass({ ...question, people: [first, q] }, [{ person: 1, bay: 0, period: 0 }])
+        return air!.judgement.uses.find(({ limit }) => limit.kind === 'twa' && limit.substance === 'manganese')!.fraction
+      }
+      const mask = { apf: 10_000, isSupplied: true, wornShare: 1 }
+      const [bare, masked] = [await breathes(p), await breathes({ ...p, mask })]
+      const rested = await breathes({ ...p, mask, earlier: undefined })
+      expect(masked).toBeLessThan(bare)
+      expect(masked).toBeGreaterThanOrEqual(rested)
     })
     it('and leaves out whom nobody can say it of', () => {
       for (const three of [morning({ startsAt: undefined }), morning({ baseMetal: 'brass' })]) {
