@@ -7,6 +7,7 @@ import { judgeMonitor } from '#core/monitor/judge-monitors'
 import { shownReading } from '#core/monitor/quantity-units'
 import { monitorStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
+import { allowedTime } from '#shared/words/rounded'
 import { airPages } from '~/words/air'
 
 const says = airPages.monitors
@@ -18,7 +19,6 @@ const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
 const { send, refused } = useSender()
-const q = useQuantities()
 const { time } = useDates()
 const isAdding = ref(false)
 
@@ -47,7 +47,7 @@ const linesOf = (monitor: Monitor): readonly Line[] => {
           said: `${words.monitorBounds[bound.bound]} ${read(monitor, bound.value)}`,
           fraction: bound.isLeast || quantity === 'oxygen' ? null : Math.max(0, value) / bound.value,
           now: bound.isOfMean
-            ? says.meanOf(read(monitor, value), q.value.minutes(Math.floor(heard.coveredS / 60)))
+            ? says.meanOf(read(monitor, value), allowedTime(heard.coveredS))
             : (bound.isLeast ? says.lowest : says.highest)(read(monitor, value)),
         }
       })
