@@ -88,9 +88,6 @@ export default defineNuxtConfig({
         replacement: fileURLToPath(new URL('./app/drawnIcon.ts', import.meta.url)),
       },
     ] },
-    // Of a part that is opened its styles are asked for with it. What it imports the browser finds itself: named beforehand, for every part
-    // of the program, the lists weigh 5 kB.
-    build: { modulePreload: { resolveDependencies: (_file, deps) => deps.filter(dep => dep.endsWith('.css')) } },
   },
 
   typescript: {
