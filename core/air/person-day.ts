@@ -116,14 +116,15 @@ function airOfStretches(stretches: readonly Stretch[], leaves: number) {
 /** What somebody has breathed by a minute of the day. */
 export interface DayBefore {
   readonly parts: readonly PartOfAir[]
-  /** When their first work began. */
+  /** When their first work began, minutes from the start of the shop day. */
   readonly fromMin: number
 }
 
 /**
  * What somebody breathes before a minute of the day, over every place where they work or help until then, and in the hall after it.
  *
- * @returns null where they neither worked nor helped, `unknown` where what they breathed cannot be said
+ * @param untilMin minutes from the start of the shop day
+ * @returns null where they neither worked nor helped, `unknown` where what they breathed cannot be said. Source: as `personDay`
  */
 export function dayBefore(personId: string, untilMin: number, { halls, unknown: outside }: Elsewhere): DayBefore | 'unknown' | null {
   const { stretches, unknown } = theirStretches(personId, halls)

@@ -17,6 +17,7 @@ interface LeastShade { readonly minimum: number, readonly ruleSet: ShadeRuleSetI
  * somebody looked at both nobody can say what they wear; one more is a look of its own, for it says nothing of another.
  *
  * @param asked null for work that asks for no shade: then glasses alone are looked at
+ * @returns what was found wrong, and what is still to be looked at. Source: `usEyeDuty`, `helmetIsSecondary`
  */
 export function judgeHelpersEyes(
   { helpers }: Pick<Station, 'helpers'>,

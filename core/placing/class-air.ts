@@ -12,7 +12,7 @@ import { keyed } from '../kept'
 import type { Stay } from '../time/stays'
 import { joined, minutesOf, without } from '../time/stays'
 import type { DayBefore } from '../air/person-day'
-import type { ClassBay, ClassPerson, ClassQuestion, Placing } from './class-question'
+import type { ClassBay, ClassPerson, ClassQuestion, ClassSetting, Placing } from './class-question'
 import { classStay } from './class-question'
 
 /** What one placing adds: limit by limit, as a share of it. */
@@ -27,6 +27,8 @@ export interface ClassEffects {
   /** Limits of short time and ceilings: to who does the work by themselves, and to somebody else at work beside it. */
   atOnceOwn: (bay: number, period: number, mask: MaskWorn | undefined) => Shares
   atOnceBeside: (bay: number, period: number) => Shares
+  /** What somebody has used of each eight-hour limit before the class, by their place in it; nothing without work before it. */
+  before: (person: number) => Shares
 }
 
 /** Somebody who stands at no arc. */
@@ -44,7 +46,7 @@ const bayWith = (bay: ClassBay, stays: readonly Stay[]): HallBay => {
   }
 }
 
-const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Stay[]): HallShift =>
+const shiftOf = (question: ClassSetting, staysOf: (bay: number) => readonly Stay[]): HallShift =>
   hallShift(
     question.hall,
     [...question.bays.map((bay, at) => bayWith(bay, staysOf(at))), IDLE, ...question.besides ?? []],
@@ -58,7 +60,7 @@ function breathing(parts: readonly PartOfAir[], mask: MaskWorn | undefined): Dra
 }
 
 /** A day in the class, judged; with its hours before it, where somebody worked by then. */
-function judged(question: ClassQuestion, air: DrawnAir, earlier?: DayBefore): ExposureJudgement {
+function judged(question: ClassSetting, air: DrawnAir, earlier?: DayBefore): ExposureJudgement {
   const { fromMin, toMin } = classStay(question)
   const pattern = { hoursADay: (toMin - Math.min(fromMin, earlier?.fromMin ?? fromMin)) / 60, daysAWeek: question.daysAWeek }
   return judgeExposure(air, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED)
@@ -117,6 +119,10 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
     ofOwn: (bay, period, mask) => ownOf(like[bay]!, period, mask),
     atOnceOwn: (bay, period, mask) => atOnceOf(like[bay]!, period, mask),
     atOnceBeside: (bay, period) => besideOf(like[bay]!, period),
+    before: person => once(`before ${person}`, () => {
+      const { earlier, mask } = people[person]!
+      return earlier ? sharesOf(judged(question, breathing(earlier.parts, mask), earlier), true) : new Map()
+    }),
   }
   const masks = new Map(people.map(({ mask }) => [maskKey(mask), mask]))
   for (const period of periods.keys()) {
@@ -133,26 +139,27 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
   return effects
 }
 
-/** What somebody has used of each eight-hour limit before the class; nothing without work before it. */
-export const usedBefore = (question: ClassQuestion, { earlier, mask }: ClassPerson): Shares =>
-  earlier ? sharesOf(judged(question, breathing(earlier.parts, mask), earlier), true) : new Map()
-
-/** How much of the hardest limit of any kind somebody has used before the class. */
-export const hardestBefore = (question: ClassQuestion, { mask }: Pick<ClassPerson, 'mask'>, earlier: DayBefore): number =>
-  judged(question, breathing(earlier.parts, mask), earlier).fraction ?? Infinity
+/**
+ * How much of the hardest limit or sum of any kind somebody has used before the class, at the 95th percentile, as a fraction of it;
+ * without end where none of it is limited. Source: as a bay of the shop.
+ */
+export const hardestBefore = (setting: ClassSetting, { mask }: Pick<ClassPerson, 'mask'>, earlier: DayBefore): number =>
+  judged(setting, breathing(earlier.parts, mask), earlier).fraction ?? Infinity
 
 /**
  * Bays of a class at which somebody stays under the action fraction who worked before it, with one part of it alone and nothing beside it.
  * Of the worst moments of a day the worse counts, and of two that nobody measured one is likelier bad than either: sums do not tell that.
+ *
+ * @returns their ids. Source: as a bay of the shop; derived here.
  */
-export function baysAfter(question: ClassQuestion, { mask, bayIds }: ClassPerson, earlier: DayBefore): readonly string[] {
-  const [first] = question.periods
-  const visit: Visit = { work: [first!], besides: without(classStay(question), [first!]) }
-  const shift = shiftOf(question, () => [first!])
-  return question.bays.flatMap(({ id }, bay) => {
+export function baysAfter(setting: ClassSetting, { mask, bayIds }: ClassPerson, earlier: DayBefore): readonly string[] {
+  const [first] = setting.periods
+  const visit: Visit = { work: [first!], besides: without(classStay(setting), [first!]) }
+  const shift = shiftOf(setting, () => [first!])
+  return setting.bays.flatMap(({ id }, bay) => {
     if (bayIds && !bayIds.includes(id)) return []
     const air = breathing([...earlier.parts, shift.partAt(bay, source => source === bay, visit)], mask)
-    return (judged(question, air, earlier).fraction ?? Infinity) <= question.actionFraction ? [id] : []
+    return (judged(setting, air, earlier).fraction ?? Infinity) <= setting.actionFraction ? [id] : []
   })
 }
 

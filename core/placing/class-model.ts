@@ -1,5 +1,4 @@
 import type { ClassEffects, Shares } from './class-air'
-import { usedBefore } from './class-air'
 import type { MaskWorn } from '../exposure/day-air'
 import type { ClassRule } from '../ids/class-ids'
 import { keyed } from '../kept'
@@ -108,9 +107,8 @@ export function classModel(
   /** Over the day: what everybody's arcs do to whoever is in the hall, and each one's own beyond that. */
   function longRows(): void {
     const ofHall = allBays.map(bay => allPeriods.map(period => effects.ofHall(bay, period)))
-    people.forEach((somebody, person) => {
-      const { mask } = somebody
-      const used = usedBefore(question, somebody)
+    people.forEach(({ mask }, person) => {
+      const used = effects.before(person)
       const own = mine(person).map(one => ({ ...one, shares: effects.ofOwn(one.bay, one.period, mask) }))
       for (const limit of keysOf([...ofHall.flat(), ...own.map(({ shares }) => shares)])) {
         const share = (one: Shares): number => one.get(limit) ?? 0

@@ -10,6 +10,7 @@ import type { ArcWork } from '../exposure/drawn-hall'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
+import { keyed } from '../kept'
 import { isFumeKnown, partsMade } from '../fume/emission'
 import { jobSpan } from '../job/day-work'
 import type { Job } from '../job/job'
@@ -24,7 +25,7 @@ import type { Stay } from '../time/stays'
 import type { ClassHelmet } from './class-helmets'
 import { baysAfter, hardestBefore } from './class-air'
 import { helmetsOfClass } from './class-helmets'
-import type { AtOnce, ClassBay, ClassPerson, ClassQuestion } from './class-question'
+import type { AtOnce, ClassBay, ClassPerson, ClassQuestion, ClassSetting } from './class-question'
 
 /** A class that is to weld in a hall, as the instructor asks for it. */
 export interface HallClass {
@@ -103,60 +104,56 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
   for (const { id } of everybody.filter(one => !people.includes(one)))
     findings.push(finding('caution', 'class.nowhere', { person: standing.welders[id]?.name ?? id }))
   if (people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
-  const { fresh, findings: ofBefore } = withEarlier(people)
-  findings.push(...ofBefore)
-  if (fresh.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
-  const dressed = dressedClass(fresh, jobs, standing, helmets)
+  const setting: ClassSetting = {
+    hall: hall.hall,
+    long: predicted.long,
+    bays,
+    besides,
+    periods,
+    ruleSets: exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis),
+    actionFraction: rules.actionFraction,
+    daysAWeek: rules.workDaysPerWeek,
+  }
+  const fresh = withEarlier(people, setting, predicted, standing)
+  findings.push(...fresh.findings)
+  if (fresh.people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
+  const dressed = dressedClass(fresh.people, jobs, standing, helmets)
   findings.push(...dressed.findings)
   if (dressed.people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
-  return { findings, question: questionFor(dressed.people, dressed.atOnce) }
+  return { findings, question: { ...setting, people: dressed.people, atOnce: dressed.atOnce, wantedArcMin: asked.wantedArcMin } }
+}
 
-  function questionFor(everyone: readonly ClassPerson[], atOnce: readonly AtOnce[]): ClassQuestion {
-    return {
-      hall: hall!.hall,
-      long: predicted.long,
-      bays,
-      besides,
-      people: everyone,
-      periods: periods!,
-      atOnce,
-      wantedArcMin: asked.wantedArcMin,
-      ruleSets: exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis),
-      actionFraction: rules.actionFraction,
-      daysAWeek: rules.workDaysPerWeek,
-    }
-  }
-  /** With what each breathed today before the class. Who has had their share, or of whom nobody can say, looks on, and is named. */
-  function withEarlier(everyone: readonly ClassPerson[]): { readonly fresh: readonly ClassPerson[], readonly findings: Finding[] } {
-    const halls = new Map<string, HallPrediction | null>()
-    const hallOf = (hallId: string): HallPrediction | null => {
-      const question = halls.has(hallId) ? null : hallQuestion(standing, hallId)
-      const found = question ? predictHall(question) : halls.get(hallId) ?? null
-      halls.set(hallId, found)
-      return found
-    }
-    const [fresh, said, counted]: [ClassPerson[], Finding[], string[]] = [[], [], []]
-    for (const person of everyone) {
-      const { id } = person
-      const name = standing.welders[id]?.name ?? id
-      const elsewhere = elsewhereOf(standing, bays[0]!.id, id, hallOf)
-      const earlier = dayBefore(id, periods![0]!.fromMin, { ...elsewhere, halls: [predicted, ...elsewhere.halls] })
-      if (earlier === 'unknown') said.push(finding('caution', 'class.before-unknown', { person: name }))
-      else if (earlier === null) fresh.push(person)
+interface Fresh { readonly people: readonly ClassPerson[], readonly findings: readonly Finding[] }
+
+/** With what each breathes today before the class. Who has had their share, or of whom nobody can say, looks on, and is named. */
+function withEarlier(people: readonly ClassPerson[], setting: ClassSetting, predicted: HallPrediction, standing: SiteStanding): Fresh {
+  const halls = keyed((hallId: string) => ({
+    key: hallId,
+    make: () => {
+      const question = hallQuestion(standing, hallId)
+      return question && predictHall(question)
+    },
+  }))
+  const [fresh, findings, counted]: [ClassPerson[], Finding[], string[]] = [[], [], []]
+  for (const person of people) {
+    const { id } = person
+    const name = standing.welders[id]?.name ?? id
+    const elsewhere = elsewhereOf(standing, setting.bays[0]!.id, id, halls)
+    const earlier = dayBefore(id, setting.periods[0]!.fromMin, { ...elsewhere, halls: [predicted, ...elsewhere.halls] })
+    if (earlier === null) fresh.push(person)
+    else if (earlier === 'unknown') findings.push(finding('caution', 'class.before-unknown', { person: name }))
+    else {
+      const bayIds = baysAfter(setting, person, earlier)
+      if (bayIds.length === 0)
+        findings.push(finding('caution', 'class.over-before', { person: name, fraction: hardestBefore(setting, person, earlier) }))
       else {
-        const alone = questionFor([person], [])
-        const bayIds = baysAfter(alone, person, earlier)
-        if (bayIds.length === 0)
-          said.push(finding('caution', 'class.over-before', { person: name, fraction: hardestBefore(alone, person, earlier) }))
-        else {
-          fresh.push({ ...person, bayIds, earlier })
-          counted.push(id)
-        }
+        fresh.push({ ...person, bayIds, earlier })
+        counted.push(id)
       }
     }
-    if (counted.length > 0) said.push(finding('note', 'class.worked-before', { people: counted, count: counted.length }))
-    return { fresh, findings: said }
   }
+  if (counted.length > 0) findings.push(finding('note', 'class.worked-before', { people: counted, count: counted.length }))
+  return { people: fresh, findings }
 }
 
 interface Dressed { readonly people: readonly ClassPerson[], readonly atOnce: readonly AtOnce[], readonly findings: readonly Finding[] }

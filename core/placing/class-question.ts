@@ -56,6 +56,9 @@ export interface ClassQuestion {
   readonly daysAWeek: number
 }
 
+/** A class as it is before anybody is in it: where, when, and by which limits. */
+export type ClassSetting = Omit<ClassQuestion, 'people' | 'atOnce' | 'wantedArcMin'>
+
 /** Somebody at a bay in a period, by their places in the question. */
 export interface Placing { readonly person: number, readonly bay: number, readonly period: number }
 
