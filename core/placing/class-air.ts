@@ -94,12 +94,7 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
   const idle = bays.length
   const like = firstAlike(bays)
   const whole = classStay(question)
-  const known = new Map<string, Shares>()
-  const once = (key: string, make: () => Shares): Shares => {
-    const found = known.get(key) ?? make()
-    known.set(key, found)
-    return found
-  }
+  const once = keyed((key: string, make: () => Shares) => ({ key, make }))
   const shifts = periods.map(period => shiftOf(question, () => [period]))
   const airAt = (period: number, spot: number, from: number, visit: Visit, mask?: MaskWorn): DrawnAir =>
     breathing([shifts[period]!.partAt(spot, source => source === from, visit)], mask)
