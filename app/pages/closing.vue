@@ -7,6 +7,7 @@ import { minutesAfter } from '#core/time/instant'
 import { dayEndsAfter } from '#core/streams/scene'
 import type { PermitPhase } from '#core/ids/hotwork-ids'
 import { openingPages } from '~/words/opening'
+import { vStill } from '~/frame/still'
 
 const says = openingPages.closing
 learnSentences(cylinderSentences)
@@ -33,10 +34,15 @@ const week = computed(() => gas.value && regulatorsToTakeOff(cylinders.value, fa
 const due = computed(() => (kit.value?.due ?? []).map(({ item }) => `${item.tag}, ${item.name}`))
 const WATCHED: ReadonlySet<PermitPhase> = new Set(['working', 'suspended', 'watch', 'monitoring'])
 const watched = computed(() => (permits.value?.live ?? []).filter(({ permit }) => WATCHED.has(permit.phase)))
+/** What was told leaves its list, and what is read late pushes the lists below it. */
+const shape = computed(() => JSON.stringify([
+  opened.value.map(({ tag }) => tag), toHandOver.value.map(({ bay }) => bay.bayId), gas.value === null, week.value === null,
+  watched.value.map(({ permitId }) => permitId), refused.value ?? problem.value,
+]))
 </script>
 
 <template>
-  <main class="page">
+  <main v-still="shape" class="page">
     <h1>{{ says.closeTheShop }}</h1>
     <p class="lead">
       {{ says.lead }}

@@ -102,7 +102,8 @@ const first = computed(() => {
     :problem="problem"
     :waits="reading ? undefined : says.readingTheStore"
   >
-    <template #keys>
+    <!-- All at once, with the list: the key of the week knows its number only then, and would push the others from under a hand. -->
+    <template v-if="reading" #keys>
       <NuxtLink
         v-if="session.may('keep-store')"
         class="key go link"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { baysOfHall } from '#core/air/air-facts'
 import { openingPages } from '~/words/opening'
+import { vStill } from '~/frame/still'
 
 const says = openingPages.page
 
@@ -17,25 +18,11 @@ const toGo = computed(() => judged.placed
   .map(placed => ({ placed, bay: atBay(placed), door: atDoor(placed), gas: atCylinders(placed) })))
 const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word === 'clear-to-strike'))
 
-/**
- * A bay that is clear leaves the list, and a key that was tapped makes room for the next: a finger already on its way would say of one bay
- * what was seen at another. While the rows move, and until an eye has followed them, no key takes a tap.
- */
-const STILL_AFTER_MS = 600
+/** A bay that is clear leaves the list, and a key that was tapped makes room for the next. */
 const shape = computed(() => JSON.stringify(toGo.value.map(({ placed: { bay, station, verdict }, bay: due, door, gas }) => [
   bay.bayId, verdict.gates.map(({ state, findings }) => [state, findings[0]?.code]), [due, door].map(({ looks, byThemselves }) =>
     [looks.map(({ of }) => of), byThemselves]), gas.looks.map(({ tag }) => tag), station.job === null, station.personId,
 ])))
-const areMoving = ref(false)
-let still: ReturnType<typeof setTimeout> | undefined
-watch(shape, () => {
-  areMoving.value = true
-  clearTimeout(still)
-  still = setTimeout(() => {
-    areMoving.value = false
-  }, STILL_AFTER_MS)
-})
-onUnmounted(() => clearTimeout(still))
 </script>
 
 <template>
@@ -60,7 +47,7 @@ onUnmounted(() => clearTimeout(still))
       <p class="count" role="status">
         {{ says.toGo(toGo.length, clear.length) }}
       </p>
-      <ul class="bays" :class="{ moving: areMoving }">
+      <ul v-still="shape" class="bays">
         <OpeningBay
           v-for="{ placed, bay, door, gas } in toGo"
           :key="placed.bay.bayId"
@@ -101,7 +88,6 @@ onUnmounted(() => clearTimeout(still))
   padding-bottom: var(--space-3);
 }
 .bays { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr)); gap: 0 var(--space-9); }
-.moving { pointer-events: none; }
 .together {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));

@@ -1,3 +1,4 @@
+import { setTimeout as wait } from 'node:timers/promises'
 import { choose, expect, measureInMetres, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -63,6 +64,21 @@ test('a cylinder comes in: its shoulder is read, it lay, it has to stand, and th
   await expect(page.getByText('No flame, no switch, no spark near it.')).toBeVisible()
   await page.getByRole('link', { name: 'Floor' }).click()
   await expect(page.getByRole('link', { name: /^Bay 11, .*Stopped/ })).toBeVisible()
+})
+
+test('what can be done with gas comes with the list, all at once: no key moves from under a hand', async ({ page }) => {
+  let isHeld = true
+  await page.route('**/api/v1/gas*', async (route) => {
+    while (isHeld) await wait(20)
+    await route.continue()
+  })
+  await signIn(page, served, 'jun')
+  await page.getByRole('link', { name: 'Gas', exact: true }).click()
+  await expect(page.getByText('Reading the store')).toBeVisible()
+  const keys = page.locator('main header.top').getByRole('link')
+  await expect(keys).toHaveCount(0)
+  isHeld = false
+  await expect(keys).toHaveText(['Receive', /^Regulators on: \d/, 'Sums'])
 })
 
 test('a conflict in the cage is resolved by moving a cylinder', async ({ page }) => {

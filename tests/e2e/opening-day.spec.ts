@@ -143,7 +143,7 @@ test('a day that was kept opens the shop: from all on hold at 07:40 to twelve ba
   // From the first bay to the last, whatever key comes next is tapped: once all that the last one told is answered, for a bay that is
   // not clear yet shows its key between two answers, and once the rows stand, for they take no tap before.
   const keys = page.getByRole('button', { name: /^(Brushed: all tight|Looked: all sound|Passes at the door)/ })
-  const standing = page.locator('html:not([data-asking]) .bays:not(.moving)')
+  const standing = page.locator('html:not([data-asking]) .bays:not([data-moving])')
   const done = page.getByText('0 bays to go, 12 clear to strike')
   for (let key = 0; key < 60 && !await done.isVisible(); key++) {
     await expect(standing).toHaveCount(1)

@@ -4,6 +4,7 @@ import { cylinderStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
 import { cylinderWords } from '~/words/cylinder-words'
 import { gasPages } from '~/words/gas'
+import { vStill } from '~/frame/still'
 
 const says = gasPages.week
 
@@ -32,7 +33,7 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
       {{ says.everyRegulatorIsOff }}
     </p>
     <FrameRefused :says="refused" />
-    <ul>
+    <ul v-still="week.list.map(({ tag }) => tag).join()">
       <li v-for="cylinder in week.list" :key="cylinder.tag">
         <NuxtLink :to="`/gas/${cylinder.tag.toLowerCase()}`" class="tag">
           {{ cylinder.tag }}

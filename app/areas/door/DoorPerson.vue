@@ -9,6 +9,7 @@ import type { StockLine } from '#core/streams/wardrobe/wardrobe'
 import type { PersonOnFloor } from '#shared/contract/readings'
 import { requirementLine } from '#shared/words/requirement-line'
 import { doorPages } from '~/words/door'
+import { vStill } from '~/frame/still'
 import { garmentWords } from '~/words/garment-words'
 import { jobLine } from '~/areas/station/useJobWords'
 import type { FigureState } from '~/areas/door/DoorFigure.vue'
@@ -124,7 +125,7 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
       </div>
     </div>
     <FramePapers v-for="{ bayId, bayLabel } in works" :key="bayId" :name="says.bayCard(bayLabel)" :to="`/api/v1/bays/${bayId}/card`" />
-    <section v-if="person.loans.length > 0" class="loans" :aria-label="says.hasOfTheShop">
+    <section v-if="person.loans.length > 0" v-still="person.loans.map(({ loanId }) => loanId).join()" class="loans" :aria-label="says.hasOfTheShop">
       <h3>{{ says.hasOfTheShop }}</h3>
       <div v-for="loan in person.loans" :key="loan.loanId" class="loan">
         <span>{{ garmentWords.wearables[loan.wearable] }}<template v-if="loan.size">, {{ says.sizeOf(loan.size) }}</template></span>

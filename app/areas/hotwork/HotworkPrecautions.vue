@@ -3,6 +3,7 @@ import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import { hotworkWords } from '~/words/hotwork-words'
 import type { PrecautionId } from '#core/ids/hotwork-ids'
 import { hotWorkPages } from '~/words/hotWork'
+import { vStill } from '~/frame/still'
 
 const says = hotWorkPages.precautions
 
@@ -31,7 +32,7 @@ function justify(id: PrecautionId) {
         permit.plan.precautions.length,
       ) }}</b>
     </h3>
-    <ul>
+    <ul v-still="open.map(({ id }) => id).join()">
       <li v-for="{ id, mustBeDone } in open" :key="id">
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">

@@ -3,6 +3,7 @@ import { stationStream } from '#core/ids/streams'
 import { helpingNow } from '#core/job/helping'
 import type { Placed } from '~/stores/judged'
 import { stationPages } from '~/words/station'
+import { vStill } from '~/frame/still'
 
 const says = stationPages.helpers
 
@@ -38,7 +39,7 @@ const end = (personId: string) => act('station.end-help', { personId }, placed.v
       {{ says.theyBreatheOfIt }}
     </p>
     <FrameRefused :says="refused" />
-    <ul v-if="helping.length > 0" :aria-label="says.helpHere">
+    <ul v-if="helping.length > 0" v-still="helping.map(({ personId }) => personId).join()" :aria-label="says.helpHere">
       <li v-for="one in helping" :key="one.personId">
         <p class="who">
           <span class="chalk">{{ nameOf(one.personId) }}</span>

@@ -18,6 +18,7 @@ import { isBefore } from '#core/time/instant'
 import type { KitItemReading } from '#shared/contract/readings'
 import type { Placed } from '~/stores/judged'
 import { stationPages } from '~/words/station'
+import { vStill } from '~/frame/still'
 
 // The English sentences of what is worn come with the page that shows them; any other language has them from the start.
 learnSentences(protectionSentences)
@@ -100,7 +101,7 @@ const shownAtOnce = ref(4)
       <p v-if="able.length === 0" class="said">
         {{ offered.length === 0 ? says.noHelmet : says.noneDoes }}
       </p>
-      <ul>
+      <ul v-still="able.map(({ id }) => id).join()">
         <li v-for="one in able.slice(0, shownAtOnce)" :key="one.id">
           <span class="what">
             <b><NuxtLink :to="`/kit/${one.helmet.tagId}`">{{ one.id }}</NuxtLink></b> {{ one.helmet.item.name }}

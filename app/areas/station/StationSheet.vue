@@ -8,6 +8,7 @@ import { GATES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
 import { useNextHold } from './useNextHold'
 import { stationPages } from '~/words/station'
+import { vStill } from '~/frame/still'
 
 const says = stationPages.sheet
 
@@ -85,7 +86,8 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 </script>
 
 <template>
-  <div class="sheet">
+  <!-- It has gone on to the next hold by itself: its keys lie where those of the last one lay. -->
+  <div v-still="settled && `${settled} ${panel}`" class="sheet">
     <header class="head">
       <h2>
         {{ says.bay(placed.bay.label) }}

@@ -4,6 +4,7 @@ import { listsToDo } from '#core/inspection/round'
 import { kitWords } from '~/words/kit-words'
 import type { KitItemReading } from '#shared/contract/readings'
 import { kitPages } from '~/words/kit'
+import { vStill } from '~/frame/still'
 
 const says = kitPages.roundPage
 
@@ -54,7 +55,7 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
 </script>
 
 <template>
-  <article class="round">
+  <article v-still="next && `${next.tagId} ${next.toDo[0]?.id}`" class="round">
     <header>
       <h2>{{ says.round }}</h2>
       <p v-if="reading" class="print count">
