@@ -7,11 +7,13 @@ export interface StudyFindings {
   'ducts.slow': { duct: string, mPerS: number, atLeastMPerS: number }
   'ducts.off-the-curve': { flowM3PerS: number, leastM3PerS: number, mostM3PerS: number }
   'ducts.may-be-open': { count: number, of: number }
-  /** A plan of a class gives whoever gets least so much arc time. */
-  'class.planned': { leastArcMin: number }
+  /** A plan of a class gives whoever gets least so much arc time; it is whole where all that burns by then could be counted. */
+  'class.planned': { leastArcMin: number, isWhole: boolean }
   'class.too-little': { leastArcMin: number, wantedArcMin: number, forbids: readonly ClassRule[] }
   'class.no-plan': { forbids: readonly ClassRule[] }
   'class.bay-unknown': { bay: string }
+  /** Bays of the hall that are not of the class: what they make is not in its plan. */
+  'class.beside-unknown': { bays: readonly string[], count: number }
   'class.nowhere': { person: string }
   'class.worked-before': { people: readonly string[], count: number }
   'class.over-before': { person: string, fraction: number }

@@ -52,16 +52,17 @@ export async function assessClass({ room, bays, ruleSets, ...asked }: ClassAsked
   if (known.some(bay => bay === null)) return { planned: null, findings: said }
   const question: ClassQuestion = { ...asked, hall, bays: known as ClassBay[], ruleSets: ruleSets ?? EXPOSURE_RULE_SETS }
   const planned = await planClass(question, tools)
-  return { planned, findings: [...said, ...classFindings(planned, question), finding('note', 'exposure.advises-only', {})] }
+  const ofPlan = classFindings(planned, { ...question, isWhole: true })
+  return { planned, findings: [...said, ...ofPlan, finding('note', 'exposure.advises-only', {})] }
 }
 
 /** What is said of a plan: that it is one, or what forbids one and the smallest changes that would allow one. */
 export function classFindings(
   { plan, isEnough, forbids, changes }: PlannedClass,
-  { wantedArcMin }: ClassQuestion,
+  { wantedArcMin, isWhole }: { readonly wantedArcMin: number, readonly isWhole: boolean },
   labelOf: (bayId: string) => string = bayId => bayId,
 ): readonly Finding[] {
-  if (isEnough) return [finding('note', 'class.planned', { leastArcMin: plan!.leastArcMin })]
+  if (isEnough) return [finding('note', 'class.planned', { leastArcMin: plan!.leastArcMin, isWhole })]
   const said: Finding[] = [
     plan
       ? finding('hold', 'class.too-little', { leastArcMin: plan.leastArcMin, wantedArcMin, forbids })
@@ -119,10 +120,11 @@ export async function assessHallClass(
   const { bays, people } = question
   const planned = await planClass(question, tools)
   const { plan, isEnough, forbids } = planned
+  const isWhole = findings.every(({ code }) => code !== 'class.beside-unknown')
   const labelOf = (bayId: string): string => standing.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
   return {
     periods,
-    findings: [...findings, ...classFindings(planned, question, labelOf)],
+    findings: [...findings, ...classFindings(planned, { ...question, isWhole }, labelOf)],
     planned: {
       isEnough,
       forbids,

@@ -1,6 +1,6 @@
 import { elsewhereOf, hallIdOf, hallQuestion } from '../air/air-facts'
 import { predictHall } from '../air/hall-prediction'
-import type { HallPrediction } from '../air/hall-prediction'
+import type { HallPrediction, HallQuestion } from '../air/hall-prediction'
 import { dayBefore } from '../air/person-day'
 import { personIn, trainingOver } from '../clearance/person-around'
 import type { Welder } from '../clearance/person-around'
@@ -12,6 +12,7 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { keyed } from '../kept'
 import { isFumeKnown, partsMade } from '../fume/emission'
+import type { SubstanceId } from '../ids/vocabulary'
 import { jobSpan } from '../job/day-work'
 import type { Job } from '../job/job'
 import { shadeQuestionOf } from '../job/job'
@@ -21,6 +22,7 @@ import { judgeWearer, respiratorsFor } from '../respirator/judge-respirator'
 import { wornMask } from '../respirator/worn-mask'
 import type { SiteStanding } from '../site-facts/site-standing'
 import { shopDayAt } from '../streams/scene'
+import { stands } from '../time/instant'
 import type { Stay } from '../time/stays'
 import type { ClassHelmet } from './class-helmets'
 import { baysAfter, hardestBefore } from './class-air'
@@ -98,6 +100,7 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
       return around ? [jobs.has(bayId) ? { ...around, work: before(around.work, periods[0]!.fromMin) } : around] : []
     })
     .filter(({ work }) => work.length > 0)
+  findings.push(...unsaidBeside(standing, predicted, asked, { jobs, classEndMin: periods.at(-1)!.toMin, question: all }))
   const everybody = asked.personIds.map(id => classPerson(id, jobs, standing))
   // Who may weld nowhere here looks on: they are named, and what the others get is shared out among those who may.
   const people = everybody.filter(({ bayIds }) => bayIds?.length !== 0)
@@ -121,6 +124,37 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
   findings.push(...dressed.findings)
   if (dressed.people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
   return { findings, question: { ...setting, people: dressed.people, atOnce: dressed.atOnce, wantedArcMin: asked.wantedArcMin } }
+}
+
+/**
+ * Work of the hall that no plan can count, for nobody can say what it makes. At each bay of the class its share may have been measured with
+ * the rest, as the gate judges it; everywhere else it holds. An asked bay that is left out stands empty, but for what it has burnt already.
+ */
+function unsaidBeside(
+  { stations, site, rules, now }: SiteStanding,
+  predicted: HallPrediction,
+  asked: HallClass,
+  { jobs, classEndMin, question }: {
+    readonly jobs: ReadonlyMap<string, Job>
+    readonly classEndMin: number
+    readonly question: HallQuestion
+  },
+): readonly Finding[] {
+  const isOfClassHours = (bayId: string): boolean => {
+    const { job, earlierJobs } = stations[bayId]!
+    if (earlierJobs.some(({ validUntil }) => stands(validUntil, now))) return true
+    const span = job && jobSpan(job, rules.shopDayHour)
+    // Until it is told when it is welded, a job holds at its own bay.
+    return !asked.bayIds.includes(bayId) && span !== null && span.fromMin < classEndMin
+  }
+  const unsaid = predicted.unknownBeside('').filter(bayId => !jobs.has(bayId) && isOfClassHours(bayId))
+  if (unsaid.length === 0) return []
+  const { hall, bays, isMeasured } = question
+  const substances: readonly SubstanceId[] = ['total-fume', ...predicted.unknownGasesBeside('')]
+  const isShareMeasured = bays.filter(({ bayId }) => jobs.has(bayId))
+    .every(bay => substances.every(substance => isMeasured?.(bay, hall, substance) ?? false))
+  const labels = site.bays.filter(({ bayId }) => unsaid.includes(bayId)).map(({ label }) => label)
+  return [finding(isShareMeasured ? 'caution' : 'hold', 'class.beside-unknown', { bays: labels, count: labels.length })]
 }
 
 interface Fresh { readonly people: readonly ClassPerson[], readonly findings: readonly Finding[] }

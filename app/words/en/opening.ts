@@ -85,7 +85,7 @@ export const openingPages = {
     ofTheLimit: 'Of the limit',
     whoGoesWhere: 'Who goes where',
     gatesJudge:
-      'Everything that burns in the hall meanwhile is counted, at the 95th percentile, with every damper open. The gates judge '
+      'Whatever is known to burn in the hall meanwhile is counted, at the 95th percentile, with every damper open. The gates judge '
       + 'each bay when it comes to it.',
     placeFor: (from: Shown, to: Shown) => `Place them for ${from} to ${to}`,
     stands: (from: Shown) => `They stand as planned from ${from}; each job runs for this part.`,

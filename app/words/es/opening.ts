@@ -85,8 +85,8 @@ export const openingPages: typeof English = {
     ofTheLimit: 'Del límite',
     whoGoesWhere: 'Quién va a dónde',
     gatesJudge:
-      'Se cuenta todo lo que arde en la nave mientras tanto, en el percentil 95, con todas las compuertas abiertas. Los controles '
-      + 'juzgan cada puesto cuando llega su hora.',
+      'Se cuenta todo lo que se sabe que arde en la nave mientras tanto, en el percentil 95, con todas las compuertas abiertas. '
+      + 'Los controles juzgan cada puesto cuando llega su hora.',
     placeFor: (from, to) => `Colocarlos de ${from} a ${to}`,
     stands: from => `Están como se planeó desde las ${from}; cada trabajo dura esta parte.`,
   },

@@ -45,7 +45,9 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'The fan is off its known curve.',
   ],
   'ducts.may-be-open': ({ count, of }) => [`${count} of ${of} hoods may be open at once, whichever they are.`],
-  'class.planned': ({ leastArcMin }) => [`Everybody gets at least ${minutesOf(leastArcMin)} of arc, and nobody comes over.`],
+  'class.planned': ({ leastArcMin, isWhole }) => [
+    `Everybody gets at least ${minutesOf(leastArcMin)} of arc, and nobody comes over${isWhole ? '' : ' by what could be counted'}.`,
+  ],
   'class.too-little': ({ leastArcMin, wantedArcMin, forbids }) => [
     `Whoever gets least gets ${minutesOf(leastArcMin)} of arc, not ${minutesOf(wantedArcMin)}.${becauseOf(forbids)}`,
     changeWhat(forbids),
@@ -59,6 +61,11 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   'class.bay-unknown': ({ bay }) => [
     `Bay ${bay} is left out: its job, its fume or its hood is not known.`,
     'Set its job and its hood.',
+  ],
+  'class.beside-unknown': ({ bays, count }) => [
+    `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} of this hall may burn by then, and nobody can say what ${count === 1 ? 'it makes' : 'they make'}: the plan counts it as nothing.`,
+    'Let them wait until the class is over, or have all the dust measured at the bays of the class while they work.',
+    'A neighbour\'s fume is not in the plan.',
   ],
   'class.nowhere': ({ person }) => [`${person} is signed off for the job of no bay.`, 'Sign them off, or set another job.'],
   'class.no-helmet': ({ bay }) => [

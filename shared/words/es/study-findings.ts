@@ -46,7 +46,9 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'El ventilador se sale de su curva.',
   ],
   'ducts.may-be-open': ({ count, of }) => [`${count} de ${of} campanas pueden estar abiertas a la vez, sean cuales sean.`],
-  'class.planned': ({ leastArcMin }) => [`Cada quien tiene al menos ${minutesOf(leastArcMin)} de arco, y nadie se pasa.`],
+  'class.planned': ({ leastArcMin, isWhole }) => [
+    `Cada quien tiene al menos ${minutesOf(leastArcMin)} de arco, y nadie se pasa${isWhole ? '' : ' según lo que se pudo contar'}.`,
+  ],
   'class.too-little': ({ leastArcMin, wantedArcMin, forbids }) => [
     `A quien menos le toca le tocan ${minutesOf(leastArcMin)} de arco, no ${minutesOf(wantedArcMin)}.${becauseOf(forbids)}`,
     changeWhat(forbids),
@@ -60,6 +62,11 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   'class.bay-unknown': ({ bay }) => [
     `El puesto ${bay} queda fuera: no se conoce su trabajo, su humo o su campana.`,
     'Ponga su trabajo y su campana.',
+  ],
+  'class.beside-unknown': ({ bays, count }) => [
+    `${count === 1 ? 'El puesto' : 'Los puestos'} ${list.format(bays)} de esta nave ${count === 1 ? 'puede' : 'pueden'} soldar hasta entonces, y nadie puede decir qué ${count === 1 ? 'produce' : 'producen'}: el plan lo cuenta como nada.`,
+    'Que esperen a que termine la clase, o haga medir todo el polvo en los puestos de la clase mientras trabajan.',
+    'El humo de un vecino no está en el plan.',
   ],
   'class.nowhere': ({ person }) => [`${person} no está autorizado para el trabajo de ningún puesto.`, 'Autorícelo, o ponga otro trabajo.'],
   'class.no-helmet': ({ bay }) => [

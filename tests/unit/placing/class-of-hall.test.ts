@@ -3,9 +3,11 @@ import { assessHallClass } from '#core/placing/assess-class'
 import { airOfClass } from '#core/placing/class-air'
 import type { ClassPerson } from '#core/placing/class-question'
 import { classOfHall, periodsOf } from '#core/placing/class-of-hall'
+import { surveyedAt } from '#core/air/surveyed'
 import { timeOfDay } from '#core/job/day-work'
 import type { DayBefore } from '#core/air/person-day'
 import type { Job } from '#core/job/job'
+import type { SubstanceId } from '#core/ids/vocabulary'
 import type { SiteStanding } from '#core/site-facts/site-standing'
 import type { Station } from '#core/streams/station/station'
 import { withSolver } from '../../../server/planning/solver'
@@ -74,6 +76,53 @@ describe('a class of the shop', () => {
       return Math.max(...planned?.plan?.people.map(({ fraction }) => fraction) ?? [Infinity])
     }))
     expect(crowded).toBeGreaterThan(alone!)
+  })
+  describe('holds where others of the hall burn what nobody can say', () => {
+    const brass = (over: Partial<Station> = {}, job: Partial<Job> = {}) =>
+      ready({ personId: 'other', job: { ...STICK, baseMetal: 'brass', startsAt: '14:30', endsAt: '16:00', ...job }, ...over })
+    const saidOf = (stations: Record<string, Station>, asked = ASKED, change: Partial<SiteStanding> = {}) =>
+      classOfHall(standing(stations, change), asked).findings.find(({ code }) => code === 'class.beside-unknown')
+    const BESIDE_THREE = { severity: 'hold', values: { bays: ['three'], count: 1 } }
+
+    it('while it lasts, or before it; what begins after it adds nothing to it', () => {
+      expect(saidOf({ three: brass() })).toMatchObject(BESIDE_THREE)
+      expect(saidOf({ three: brass({}, { startsAt: '08:00', endsAt: '09:00' }) })).toMatchObject(BESIDE_THREE)
+      expect(saidOf({ three: brass({}, { startsAt: '15:00', endsAt: '16:00' }) })).toBeUndefined()
+      expect(saidOf({ three: brass({}, { baseMetal: 'mild-steel' }) })).toBeUndefined()
+      expect(saidOf({ three: ready({ job: null }) })).toBeUndefined()
+      // Until it is told when, a job holds at its own bay.
+      expect(saidOf({ three: brass({}, { startsAt: undefined }) })).toBeUndefined()
+    })
+    it('and the plan says that it is not of everything', async () => {
+      const isWholeOf = async (three: Station) => {
+        const { findings } = await withSolver('shop', tools => assessHallClass(standing({ three }), ASKED, tools))
+        return findings.find(({ code }) => code === 'class.planned')?.values
+      }
+      expect(await isWholeOf(brass())).toMatchObject({ isWhole: false })
+      expect(await isWholeOf(ready({ job: null }))).toMatchObject({ isWhole: true })
+    })
+    it('not of a bay that it leaves out and empties, but of what was burnt there today', () => {
+      const burnt = brass({}, { startsAt: '08:00', endsAt: '09:00' })
+      const earlierJobs = [{ personId: 'other', job: burnt.job!, sinceAt: null, untilAt: null, validUntil: LATER }]
+      expect(saidOf({ two: brass() })).toBeUndefined()
+      expect(saidOf({ two: brass({ job: null, earlierJobs }) })).toMatchObject({ severity: 'hold', values: { bays: ['two'] } })
+      expect(saidOf({ two: brass({ job: null, earlierJobs: [{ ...earlierJobs[0]!, validUntil: NOW }] }) })).toBeUndefined()
+    })
+    it('is a caution where its share was measured at every bay of the class, all the dust and each gas that no table knows', () => {
+      const gouging = brass({}, { baseMetal: 'mild-steel', process: 'cac-a', consumable: 'carbon-rod', currentA: 300 })
+      const stations = { three: gouging }
+      const site = standing(stations)
+      const results = [10, 12, 15, 9, 20, 11].map((value, i) => ({ label: `${i}`, mgPerM3: value / 1000, isBelowLoq: false, minutes: null }))
+      const at = (bayId: string, substance: SubstanceId) =>
+        ({ surveyId: substance, substance, takenOn: '2026-02-01', place: surveyedAt(site, bayId)!, withdrawn: false, results })
+      const taken = (bayId: string, substances: readonly SubstanceId[]) => substances.map(substance => at(bayId, substance))
+      const all = ['total-fume', 'ozone', 'nitrogen-dioxide', 'carbon-monoxide'] as const
+      const measured = (one: readonly SubstanceId[], two: readonly SubstanceId[]) =>
+        saidOf(stations, ASKED, { surveys: { one: taken('one', one), two: taken('two', two) } })?.severity
+      expect(measured(all, all)).toBe('caution')
+      expect(measured(all, [])).toBe('hold')
+      for (const left of all) expect(measured(all, all.filter(one => one !== left))).toBe('hold')
+    })
   })
   it('counts what burnt at its own bays before it, and not what would have burnt there instead', () => {
     const besidesOf = (startsAt: string, endsAt: string) => {
