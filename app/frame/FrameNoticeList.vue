@@ -3,6 +3,7 @@ import { UNHEARD_AFTER_MS } from '#shared/hearing'
 import { noticeStream } from '#core/ids/streams'
 import { shownTag } from '#core/ids/tag'
 import { noticesPages } from '~/words/notices'
+import { vStill } from './still'
 
 const says = noticesPages.list
 
@@ -29,7 +30,7 @@ const CLOCKS: Readonly<Record<string, string>> = {
   'monitoring-over': says.monitoringIsOver,
 }
 const see = (noticeId: string) => send('notice.see', noticeStream(noticeId), {})
-/** Many of one shift are seen in one go: all that are listed, and none that came meanwhile. */
+/** Many of one shift are seen in one go: all that are listed, and none that came as the finger went down. */
 const seeAll = () => Promise.all(unseen.value.map(({ noticeId }) => see(noticeId)))
 const linkTo = (about: string): string => {
   if (about.startsWith('permit/')) return says.openThePermit
@@ -63,7 +64,13 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
         <span><b>{{ says.aClockCouldNotDo(CLOCKS[kind] ?? kind, time(dueAt)) }}</b> {{ says.triedAndAgainByItself(tries === 1 ? says.once : says.times(tries)) }} <span class="soft">{{ streamId }}: {{ because }}</span></span>
       </p>
     </div>
-    <div v-if="unseen.length > 0" class="notice told" role="status" :aria-label="says.whatYouWereTold">
+    <div
+      v-if="unseen.length > 0"
+      v-still="unseen.map(({ noticeId }) => noticeId).join()"
+      class="notice told"
+      role="status"
+      :aria-label="says.whatYouWereTold"
+    >
       <FrameKey v-if="unseen.length > 1" class="all-seen" @click="seeAll">
         {{ says.allSeen(unseen.length) }}
       </FrameKey>

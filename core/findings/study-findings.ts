@@ -12,11 +12,11 @@ export interface StudyFindings {
   'class.too-little': { leastArcMin: number, wantedArcMin: number, forbids: readonly ClassRule[] }
   'class.no-plan': { forbids: readonly ClassRule[] }
   'class.bay-unknown': { bay: string }
-  /** Bays of the hall that are not of the class: what they make is not in its plan. */
+  /** Bays of the hall whose fume, of others or of before the class, is not in its plan. */
   'class.beside-unknown': { bays: readonly string[], count: number }
   'class.nowhere': { person: string }
   'class.worked-before': { people: readonly string[], count: number }
-  'class.over-before': { person: string, fraction: number }
+  'class.over-before': { person: string, fraction: number | null }
   'class.before-unknown': { person: string }
   'class.no-time': Record<string, never>
   'class.nothing-to-plan': Record<string, never>

@@ -136,10 +136,10 @@ export async function classEffects(question: ClassQuestion, pause: Pause = NO_PA
 
 /**
  * How much of the hardest limit or sum of any kind somebody has used before the class, at the 95th percentile, as a fraction of it;
- * without end where none of it is limited. Source: as a bay of the shop.
+ * null where none of it is limited. Source: as a bay of the shop.
  */
-export const hardestBefore = (setting: ClassSetting, { mask }: Pick<ClassPerson, 'mask'>, earlier: DayBefore): number =>
-  judged(setting, breathing(earlier.parts, mask), earlier).fraction ?? Infinity
+export const hardestBefore = (setting: ClassSetting, { mask }: Pick<ClassPerson, 'mask'>, earlier: DayBefore): number | null =>
+  judged(setting, breathing(earlier.parts, mask), earlier).fraction
 
 /**
  * Bays of a class at which somebody stays under the action fraction who worked before it, with one part of it alone and nothing beside it.

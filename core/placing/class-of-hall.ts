@@ -128,7 +128,8 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
 
 /**
  * Work of the hall that no plan can count, for nobody can say what it makes. At each bay of the class its share may have been measured with
- * the rest, as the gate judges it; everywhere else it holds. An asked bay that is left out stands empty, but for what it has burnt already.
+ * the rest, as the gate judges it; everywhere else it holds. At an asked bay it is what was burnt there already: its own job is known, or
+ * it is left out and stands empty.
  */
 function unsaidBeside(
   { stations, site, rules, now }: SiteStanding,
@@ -147,7 +148,7 @@ function unsaidBeside(
     // Until it is told when it is welded, a job holds at its own bay.
     return !asked.bayIds.includes(bayId) && span !== null && span.fromMin < classEndMin
   }
-  const unsaid = predicted.unknownBeside('').filter(bayId => !jobs.has(bayId) && isOfClassHours(bayId))
+  const unsaid = predicted.unknownBeside('').filter(isOfClassHours)
   if (unsaid.length === 0) return []
   const { hall, bays, isMeasured } = question
   const substances: readonly SubstanceId[] = ['total-fume', ...predicted.unknownGasesBeside('')]

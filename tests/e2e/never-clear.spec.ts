@@ -76,6 +76,38 @@ test('signed out and offline, a stop is kept, said in large words, and heard whe
   await tablet.context().close()
 })
 
+test('what was put right says nothing of a bay that stopped while it was written', async ({ page, browser }) => {
+  const other = await (await browser.newContext()).newPage()
+  await signIn(other, served, 'maren', '/bay/bay-5')
+  await signIn(page, served, 'oskar', '/bay/bay-3')
+  await page.getByRole('button', { name: 'Stop bay 3' }).click()
+  await page.goto(`${served.url}/bay/bay-4`)
+  await page.getByRole('button', { name: 'Stop bay 4' }).click()
+  await page.goto(served.url)
+  const why = page.getByRole('textbox', { name: /bays are stopped. What was put right/ })
+  await why.fill('The hoods draw again')
+  const meant = page.getByRole('button', { name: /^Re-open \d: 3, 4(, 8)?$/ })
+  await expect(meant).toBeVisible()
+  await other.getByRole('button', { name: 'Stop bay 5' }).click()
+  await expect(page.getByText('Stopped since you began to write, and not among them: 5.')).toBeVisible()
+  await why.fill('The hoods draw again, all of them')
+  await meant.click()
+  await expect(page.getByText('1 stopped')).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Bay 5, .*Stopped/ })).toBeVisible()
+
+  // Unless it is said of it too.
+  await page.goto(`${served.url}/bay/bay-6`)
+  await page.getByRole('button', { name: 'Stop bay 6' }).click()
+  await page.goto(served.url)
+  await why.fill('Nothing was wrong')
+  await other.goto(`${served.url}/bay/bay-7`)
+  await other.getByRole('button', { name: 'Stop bay 7' }).click()
+  await page.getByRole('button', { name: 'Put right there too' }).click()
+  await page.getByRole('button', { name: 'Re-open 3: 5, 6, 7' }).click()
+  await expect(page.getByText('0 stopped')).toBeVisible()
+  await other.context().close()
+})
+
 test('a board that is told of a change and cannot read it says so, and shows it when it can', async ({ page, browser }) => {
   const other = await (await browser.newContext()).newPage()
   await signIn(other, served, 'maren')

@@ -125,7 +125,12 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
       </div>
     </div>
     <FramePapers v-for="{ bayId, bayLabel } in works" :key="bayId" :name="says.bayCard(bayLabel)" :to="`/api/v1/bays/${bayId}/card`" />
-    <section v-if="person.loans.length > 0" v-still="person.loans.map(({ loanId }) => loanId).join()" class="loans" :aria-label="says.hasOfTheShop">
+    <section
+      v-if="person.loans.length > 0"
+      v-still="person.loans.map(({ loanId }) => loanId).join()"
+      class="loans"
+      :aria-label="says.hasOfTheShop"
+    >
       <h3>{{ says.hasOfTheShop }}</h3>
       <div v-for="loan in person.loans" :key="loan.loanId" class="loan">
         <span>{{ garmentWords.wearables[loan.wearable] }}<template v-if="loan.size">, {{ says.sizeOf(loan.size) }}</template></span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
 import { floorPages } from '~/words/floor'
+import type { Placed } from '~/stores/judged'
 
 const says = floorPages.reopen
 
@@ -12,11 +13,25 @@ const reason = ref('')
 
 const stopped = computed(() => judged.placed.filter(({ station }) => station.stop !== null))
 const mine = computed(() => stopped.value.filter(({ bay }) => session.may('reopen', { bayId: bay.bayId, areaId: bay.areaId })))
-const isUnsent = computed(() => mine.value.some(({ unsent }) => unsent))
-const names = computed(() => mine.value.map(({ bay }) => bay.label).join(', '))
+/** Stopped when the reason was begun, and ever since: of a bay that stopped meanwhile it says nothing, but where that is said too. */
+const spokenOf = shallowRef<ReadonlySet<string>>(new Set())
+const speakOfAll = () => {
+  spokenOf.value = new Set(mine.value.map(({ bay }) => bay.bayId))
+}
+watch(reason, (_now, before) => {
+  if (before === '') speakOfAll()
+}, { flush: 'sync' })
+watch(mine, (now) => {
+  spokenOf.value = new Set(now.map(({ bay }) => bay.bayId).filter(bayId => spokenOf.value.has(bayId)))
+}, { flush: 'sync' })
+const isSpokenOf = ({ bay }: Placed) => reason.value === '' || spokenOf.value.has(bay.bayId)
+const meant = computed(() => mine.value.filter(isSpokenOf))
+const namesOf = (placed: readonly Placed[]) => placed.map(({ bay }) => bay.label).join(', ')
+const later = computed(() => namesOf(mine.value.filter(one => !isSpokenOf(one))))
+const isUnsent = computed(() => meant.value.some(({ unsent }) => unsent))
 
 async function reopen() {
-  const bays = mine.value.map(({ bay, version }) => ({ id: stationStream(bay.bayId), expectedVersion: version }))
+  const bays = meant.value.map(({ bay, version }) => ({ id: stationStream(bay.bayId), expectedVersion: version }))
   const sent = await send('station.reopen', bays, { note: reason.value.trim() })
   if (sent.ok) reason.value = ''
 }
@@ -25,9 +40,15 @@ async function reopen() {
 <template>
   <FrameForm v-if="mine.length > 1" class="reopen" :aria-label="says.reOpenTheStoppedBays" :busy="busy || isUnsent" @send="reopen">
     <FrameText v-model="reason" :label="says.baysAreStoppedWhatWas(stopped.length)" :wrong="refused" maxlength="500" is-needed />
-    <FrameKey type="submit" :disabled="busy || isUnsent">
-      {{ says.reOpen(mine.length, names) }}
+    <FrameKey type="submit" :disabled="busy || isUnsent || meant.length === 0">
+      {{ says.reOpen(meant.length, namesOf(meant)) }}
     </FrameKey>
+    <p v-if="later !== ''" class="said later" role="status">
+      <span>{{ says.stoppedSince(later) }}</span>
+      <FrameKey look="quiet" @click="speakOfAll">
+        {{ says.putRightThereToo }}
+      </FrameKey>
+    </p>
   </FrameForm>
 </template>
 
@@ -41,7 +62,14 @@ async function reopen() {
   border-bottom: var(--line-heavy) solid var(--stop);
   background: var(--panel);
 }
-.reopen .key {
+.later {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 var(--space-5);
+}
+.reopen > .key {
   max-width: 320px;
   margin-bottom: var(--space-1);
 }
@@ -49,7 +77,7 @@ async function reopen() {
   .reopen {
     grid-template-columns: minmax(0, 1fr);
   }
-  .reopen .key {
+  .reopen > .key {
     max-width: none;
   }
 }

@@ -9,6 +9,7 @@ import { kitWords } from '~/words/kit-words'
 import { learnSentences } from '#shared/words/speak'
 import type { Placed } from '~/stores/judged'
 import { stationPages } from '~/words/station'
+import { vStill } from '~/frame/still'
 
 const says = stationPages.kit
 
@@ -75,7 +76,8 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
 </script>
 
 <template>
-  <section class="kit" :aria-label="words.gates[gateId]">
+  <!-- A thing that has just come here was not looked at by whoever says so of all. -->
+  <section v-still="quick.map(({ tagId, list }) => `${tagId} ${list.id}`).join()" class="kit" :aria-label="words.gates[gateId]">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <ul class="findings">
       <li

@@ -48,6 +48,8 @@ export const floorPages = {
     reOpenTheStoppedBays: 'Re-open the stopped bays',
     baysAreStoppedWhatWas: (count: Shown) => `${count} bays are stopped. What was put right?`,
     reOpen: (count: Shown, names: Shown) => `Re-open ${count}: ${names}`,
+    stoppedSince: (names: Shown) => `Stopped since you began to write, and not among them: ${names}.`,
+    putRightThereToo: 'Put right there too',
   },
   row: {
     reads: (what: Shown, value: Shown) => `${value} ${what} now.`,

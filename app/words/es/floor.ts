@@ -49,6 +49,8 @@ export const floorPages: typeof English = {
     reOpenTheStoppedBays: 'Reabrir los puestos detenidos',
     baysAreStoppedWhatWas: count => `${count} puestos están detenidos. ¿Qué se corrigió?`,
     reOpen: (count, names) => `Reabrir ${count}: ${names}`,
+    stoppedSince: names => `Detenido desde que empezó a escribir, y no entre ellos: ${names}.`,
+    putRightThereToo: 'Ahí también se corrigió',
   },
   row: {
     reads: (what, value) => `Ahora ${value} de ${what}.`,

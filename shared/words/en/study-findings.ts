@@ -63,8 +63,9 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Set its job and its hood.',
   ],
   'class.beside-unknown': ({ bays, count }) => [
-    `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} of this hall may burn by then, and nobody can say what ${count === 1 ? 'it makes' : 'they make'}: the plan counts it as nothing.`,
-    'Let them wait until the class is over, or have all the dust measured at the bays of the class while they work.',
+    `${count === 1 ? 'Bay' : 'Bays'} ${listOf(bays)} of this hall ${count === 1 ? 'burns or has' : 'burn or have'} burnt by then `
+    + 'what nobody can say: the plan counts it as nothing.',
+    'Let it wait until the class is over, or have all the dust measured at the bays of the class while it burns.',
     'A neighbour\'s fume is not in the plan.',
   ],
   'class.nowhere': ({ person }) => [`${person} is signed off for the job of no bay.`, 'Sign them off, or set another job.'],
@@ -83,7 +84,8 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     `${count} of them ${count === 1 ? 'welds or helps' : 'weld or help'} before the class: what they breathe by then counts.`,
   ],
   'class.over-before': ({ person, fraction }, q) => [
-    `${person} looks on: with any part of the class they would be over (hardest limit before it: ${q.part(fraction)}).`,
+    `${person} looks on: with any part of the class they would be over`
+    + `${fraction === null ? '' : ` (hardest limit before it: ${q.part(fraction)})`}.`,
     'Let them weld another day.',
     'Had their share before.',
   ],

@@ -64,8 +64,9 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Ponga su trabajo y su campana.',
   ],
   'class.beside-unknown': ({ bays, count }) => [
-    `${count === 1 ? 'El puesto' : 'Los puestos'} ${list.format(bays)} de esta nave ${count === 1 ? 'puede' : 'pueden'} soldar hasta entonces, y nadie puede decir qué ${count === 1 ? 'produce' : 'producen'}: el plan lo cuenta como nada.`,
-    'Que esperen a que termine la clase, o haga medir todo el polvo en los puestos de la clase mientras trabajan.',
+    `En ${count === 1 ? 'el puesto' : 'los puestos'} ${list.format(bays)} de esta nave arde o ha ardido para entonces `
+    + 'algo que nadie puede decir qué produce: el plan lo cuenta como nada.',
+    'Que espere a que termine la clase, o haga medir todo el polvo en los puestos de la clase mientras arde.',
     'El humo de un vecino no está en el plan.',
   ],
   'class.nowhere': ({ person }) => [`${person} no está autorizado para el trabajo de ningún puesto.`, 'Autorícelo, o ponga otro trabajo.'],
@@ -84,7 +85,8 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     `${plural(count, 'persona suelda o ayuda', 'personas sueldan o ayudan')} antes de la clase: lo que se respira hasta entonces cuenta.`,
   ],
   'class.over-before': ({ person, fraction }, q) => [
-    `${person} se queda mirando: con cualquier parte de la clase se pasaría (límite más exigente antes de ella: ${q.part(fraction)}).`,
+    `${person} se queda mirando: con cualquier parte de la clase se pasaría`
+    + `${fraction === null ? '' : ` (límite más exigente antes de ella: ${q.part(fraction)})`}.`,
     'Que suelde otro día.',
     'Ya tuvo su parte.',
   ],

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { assessHallClass } from '#core/placing/assess-class'
-import { airOfClass } from '#core/placing/class-air'
+import { airOfClass, hardestBefore } from '#core/placing/class-air'
 import type { ClassPerson } from '#core/placing/class-question'
 import { classOfHall, periodsOf } from '#core/placing/class-of-hall'
 import { surveyedAt } from '#core/air/surveyed'
@@ -101,12 +101,15 @@ describe('a class of the shop', () => {
       expect(await isWholeOf(brass())).toMatchObject({ isWhole: false })
       expect(await isWholeOf(ready({ job: null }))).toMatchObject({ isWhole: true })
     })
-    it('not of a bay that it leaves out and empties, but of what was burnt there today', () => {
+    it('of an asked bay only for what was burnt there today', () => {
       const burnt = brass({}, { startsAt: '08:00', endsAt: '09:00' })
       const earlierJobs = [{ personId: 'other', job: burnt.job!, sinceAt: null, untilAt: null, validUntil: LATER }]
       expect(saidOf({ two: brass() })).toBeUndefined()
       expect(saidOf({ two: brass({ job: null, earlierJobs }) })).toMatchObject({ severity: 'hold', values: { bays: ['two'] } })
       expect(saidOf({ two: brass({ job: null, earlierJobs: [{ ...earlierJobs[0]!, validUntil: NOW }] }) })).toBeUndefined()
+      // Nor is it said of a bay of the class whose own job is known.
+      const one = ready({ personId: null, earlierJobs, job: { ...STICK, startsAt: '13:00', endsAt: '15:00' } })
+      expect(saidOf({ one })).toMatchObject({ severity: 'hold', values: { bays: ['one'] } })
     })
     it('is a caution where its share was measured at every bay of the class, all the dust and each gas that no table knows', () => {
       const gouging = brass({}, { baseMetal: 'mild-steel', process: 'cac-a', consumable: 'carbon-rod', currentA: 300 })
@@ -163,6 +166,11 @@ describe('a class of the shop', () => {
       const over = peopleOf(morning({ arcMinPerH: 40 }))
       expect(codesOf(over)).toContain('class.over-before')
       expect(over.question!.people.map(({ id }) => id)).toEqual(['q'])
+      // Of a day before it in which nothing is limited no figure is told.
+      const { people: [p], ...setting } = peopleOf(morning()).question!
+      expect(hardestBefore(setting, p!, p!.earlier!)).toBeGreaterThan(0)
+      const parts = p!.earlier!.parts.map(part => ({ ...part, breathed: {} }))
+      expect(hardestBefore(setting, p!, { ...p!.earlier!, parts })).toBeNull()
     })
     it('help at another\'s arc too, and what is over no later than it begins', () => {
       const helps = { personId: 'p', sinceAt: NOW, untilAt: null, validUntil: LATER, eyes: null }
