@@ -56,12 +56,18 @@ export async function assessClass({ room, bays, ruleSets, ...asked }: ClassAsked
   return { planned, findings: [...said, ...ofPlan, finding('note', 'exposure.advises-only', {})] }
 }
 
-/** What is said of a plan: that it is one, or what forbids one and the smallest changes that would allow one. */
+/**
+ * What is said of a plan: that it is one, or what forbids one and the smallest changes that would allow one.
+ *
+ * @param asked arc minutes that each was to get, and whether all that burns in the hall by then could be counted
+ * @param labelOf what people call a bay; left out: its id
+ */
 export function classFindings(
   { plan, isEnough, forbids, changes }: PlannedClass,
-  { wantedArcMin, isWhole }: { readonly wantedArcMin: number, readonly isWhole: boolean },
+  asked: { readonly wantedArcMin: number, readonly isWhole: boolean },
   labelOf: (bayId: string) => string = bayId => bayId,
 ): readonly Finding[] {
+  const { wantedArcMin, isWhole } = asked
   if (isEnough) return [finding('note', 'class.planned', { leastArcMin: plan!.leastArcMin, isWhole })]
   const said: Finding[] = [
     plan

@@ -28,6 +28,7 @@ import type { ClassHelmet } from './class-helmets'
 import { baysAfter, hardestBefore } from './class-air'
 import { helmetsOfClass } from './class-helmets'
 import type { AtOnce, ClassBay, ClassPerson, ClassQuestion, ClassSetting } from './class-question'
+import { classStay } from './class-question'
 
 /** A class that is to weld in a hall, as the instructor asks for it. */
 export interface HallClass {
@@ -100,7 +101,7 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
       return around ? [jobs.has(bayId) ? { ...around, work: before(around.work, periods[0]!.fromMin) } : around] : []
     })
     .filter(({ work }) => work.length > 0)
-  findings.push(...unsaidBeside(standing, predicted, asked, { jobs, classEndMin: periods.at(-1)!.toMin, question: all }))
+  findings.push(...unsaidBeside(standing, predicted, asked, { jobs, periods, question: all }))
   const everybody = asked.personIds.map(id => classPerson(id, jobs, standing))
   // Who may weld nowhere here looks on: they are named, and what the others get is shared out among those who may.
   const people = everybody.filter(({ bayIds }) => bayIds?.length !== 0)
@@ -128,27 +129,28 @@ export function classOfHall(standing: SiteStanding, asked: HallClass, helmets: r
 
 /**
  * Work of the hall that no plan can count, for nobody can say what it makes. At each bay of the class its share may have been measured with
- * the rest, as the gate judges it; everywhere else it holds. At an asked bay it is what was burnt there already: its own job is known, or
- * it is left out and stands empty.
+ * the rest, as the gate judges it; everywhere else it holds. At an asked bay it is what burns there before the class: from then on its own
+ * job is known, or it is left out and stands empty.
  */
 function unsaidBeside(
   { stations, site, rules, now }: SiteStanding,
   predicted: HallPrediction,
   asked: HallClass,
-  { jobs, classEndMin, question }: {
+  { jobs, periods, question }: {
     readonly jobs: ReadonlyMap<string, Job>
-    readonly classEndMin: number
+    readonly periods: readonly Stay[]
     readonly question: HallQuestion
   },
 ): readonly Finding[] {
-  const isOfClassHours = (bayId: string): boolean => {
+  const { fromMin, toMin } = classStay({ periods })
+  const isInItsAir = (bayId: string): boolean => {
     const { job, earlierJobs } = stations[bayId]!
     if (earlierJobs.some(({ validUntil }) => stands(validUntil, now))) return true
     const span = job && jobSpan(job, rules.shopDayHour)
     // Until it is told when it is welded, a job holds at its own bay.
-    return !asked.bayIds.includes(bayId) && span !== null && span.fromMin < classEndMin
+    return span !== null && span.fromMin < (asked.bayIds.includes(bayId) ? fromMin : toMin)
   }
-  const unsaid = predicted.unknownBeside('').filter(isOfClassHours)
+  const unsaid = predicted.unknownBeside('').filter(isInItsAir)
   if (unsaid.length === 0) return []
   const { hall, bays, isMeasured } = question
   const substances: readonly SubstanceId[] = ['total-fume', ...predicted.unknownGasesBeside('')]

@@ -101,13 +101,15 @@ describe('a class of the shop', () => {
       expect(await isWholeOf(brass())).toMatchObject({ isWhole: false })
       expect(await isWholeOf(ready({ job: null }))).toMatchObject({ isWhole: true })
     })
-    it('of an asked bay only for what was burnt there today', () => {
+    it('of an asked bay only for what burns there before the class', () => {
       const burnt = brass({}, { startsAt: '08:00', endsAt: '09:00' })
       const earlierJobs = [{ personId: 'other', job: burnt.job!, sinceAt: null, untilAt: null, validUntil: LATER }]
       expect(saidOf({ two: brass() })).toBeUndefined()
+      // Whoever is at it still is sent away as the class begins; their morning stays in the air.
+      expect(saidOf({ two: burnt })).toMatchObject({ severity: 'hold', values: { bays: ['two'] } })
       expect(saidOf({ two: brass({ job: null, earlierJobs }) })).toMatchObject({ severity: 'hold', values: { bays: ['two'] } })
       expect(saidOf({ two: brass({ job: null, earlierJobs: [{ ...earlierJobs[0]!, validUntil: NOW }] }) })).toBeUndefined()
-      // Nor is it said of a bay of the class whose own job is known.
+      // Of a bay of the class too, whose own job is known.
       const one = ready({ personId: null, earlierJobs, job: { ...STICK, startsAt: '13:00', endsAt: '15:00' } })
       expect(saidOf({ one })).toMatchObject({ severity: 'hold', values: { bays: ['one'] } })
     })
@@ -115,7 +117,8 @@ describe('a class of the shop', () => {
       const gouging = brass({}, { baseMetal: 'mild-steel', process: 'cac-a', consumable: 'carbon-rod', currentA: 300 })
       const stations = { three: gouging }
       const site = standing(stations)
-      const results = [10, 12, 15, 9, 20, 11].map((value, i) => ({ label: `${i}`, mgPerM3: value / 1000, isBelowLoq: false, minutes: null }))
+      const results = [0.01, 0.012, 0.015, 0.009, 0.02, 0.011]
+        .map((mgPerM3, i) => ({ label: `${i}`, mgPerM3, isBelowLoq: false, minutes: null }))
       const at = (bayId: string, substance: SubstanceId) =>
         ({ surveyId: substance, substance, takenOn: '2026-02-01', place: surveyedAt(site, bayId)!, withdrawn: false, results })
       const taken = (bayId: string, substances: readonly SubstanceId[]) => substances.map(substance => at(bayId, substance))
